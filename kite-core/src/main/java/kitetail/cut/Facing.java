@@ -1,0 +1,23 @@
+package kitetail.cut;
+
+import kitetail.geom.UnitVec;
+
+/** Directions of the room as the client sits: what a flat line faces, or where hair is pulled. */
+public enum Facing {
+  UP(0, 0, 1),
+  DOWN(0, 0, -1),
+  FRONT(0, 1, 0),
+  BACK(0, -1, 0),
+  LEFT(-1, 0, 0),
+  RIGHT(1, 0, 0);
+
+  private final UnitVec direction;
+
+  Facing(double x, double y, double z) {
+    direction = UnitVec.of(x, y, z);
+  }
+
+  public UnitVec direction() {
+    return direction;
+  }
+}

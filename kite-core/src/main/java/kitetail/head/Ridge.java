@@ -1,0 +1,57 @@
+package kitetail.head;
+
+import kitetail.geom.Vec3;
+
+/**
+ * The ridge, found as by hand: along each line down from the apex the place where the head turns in
+ * most sharply, that is where its vertical curvature is greatest; smoothed round the head.
+ */
+final class Ridge {
+  private static final double STEP_MM = 1.5;
+  private static final int WINDOW = 12;
+  private static final double SMOOTH_DEG = 9;
+  private static final int LINES = 180;
+
+  private Ridge() {}
+
+  static Ring find(Meridians m, Ring hairline) {
+    double[] polar = new double[LINES + 1];
+    for (int i = 0; i <= LINES; i++) {
+      polar[i] = sharpest(m, hairline, 2 * Math.PI * i / LINES - Math.PI);
+    }
+    return new Ring(
+            a -> {
+              double f = (a + Math.PI) / (2 * Math.PI) * LINES;
+              int i = Math.min(LINES - 1, (int) f);
+              return polar[i] + (f - i) * (polar[i + 1] - polar[i]);
+            })
+        .smoothed(SMOOTH_DEG);
+  }
+
+  private static double sharpest(Meridians m, Ring hairline, double azimuth) {
+    double end = m.arcMm(azimuth, hairline.at(azimuth));
+    int last = (int) (Math.min(end, 135 + WINDOW * STEP_MM) / STEP_MM);
+    int first = (int) (0.22 * Math.min(end, 180) / STEP_MM);
+    Vec3[] line = new Vec3[last + 1];
+    for (int i = first; i <= last; i++) {
+      line[i] = m.point(azimuth, m.polarAtArcRad(azimuth, i * STEP_MM));
+    }
+    double best = -1;
+    int at = Math.max(first, last - WINDOW);
+    for (int i = first + WINDOW; i <= last - WINDOW; i++) {
+      double turn = turnRad(line[i - WINDOW], line[i], line[i + WINDOW]);
+      if (turn > best) {
+        best = turn;
+        at = i;
+      }
+    }
+    return m.polarAtArcRad(azimuth, at * STEP_MM);
+  }
+
+  /** Angle the head turns through from a over b to c. */
+  private static double turnRad(Vec3 a, Vec3 b, Vec3 c) {
+    Vec3 u = b.minus(a);
+    Vec3 v = c.minus(b);
+    return Math.acos(Math.min(1, u.dot(v) / (u.norm() * v.norm())));
+  }
+}

@@ -1,0 +1,154 @@
+package kitetail.head;
+
+import java.util.ArrayList;
+import java.util.List;
+import kitetail.geom.UnitVec;
+import kitetail.geom.Vec3;
+
+/**
+ * The places of hair the engine computes on: evenly spread sites, each with its share of the skin,
+ * and after them the points of the walks, which carry no area but are cut like any other hair.
+ * Structure of arrays; read only.
+ *
+ * <p>Sites are a golden-angle spiral warped so that every turn holds the same area; each site's
+ * area is that of the skin nearest to it, gathered from a fine grid fitted to the hairline.
+ */
+public final class Scalp {
+  public static final int DEFAULT_SITES = 4000;
+  private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
+  private static final int CELL_AZIMUTHS = 540;
+  private static final int CELL_STEPS = 72;
+
+  private final Head head;
+  private final int sites;
+  private final Vec3[] points;
+  private final UnitVec[] normals;
+  private final double[] azimuthRad;
+  private final double[] fromApexMm;
+  private final double[] aboveHairlineMm;
+  private final double[] aboveRidgeMm;
+  private final double[] areaMm2;
+  private final double totalAreaMm2;
+  private final List<Walk> walks;
+
+  private Scalp(Head head, List<Vec3> roots, int sites, List<Walk> walks) {
+    this.head = head;
+    this.sites = sites;
+    this.walks = List.copyOf(walks);
+    int n = roots.size();
+    points = roots.toArray(new Vec3[0]);
+    normals = new UnitVec[n];
+    azimuthRad = new double[n];
+    fromApexMm = new double[n];
+    aboveHairlineMm = new double[n];
+    aboveRidgeMm = new double[n];
+    for (int i = 0; i < n; i++) {
+      Vec3 p = points[i];
+      normals[i] = head.surface().normalAt(p);
+      azimuthRad[i] = head.azimuthRad(p);
+      fromApexMm[i] = head.fromApexMm(p);
+      aboveHairlineMm[i] = Math.max(0, head.hairlineFromApexMm(azimuthRad[i]) - fromApexMm[i]);
+      aboveRidgeMm[i] = head.ridgeFromApexMm(azimuthRad[i]) - fromApexMm[i];
+    }
+    areaMm2 = new double[n];
+    totalAreaMm2 = shareOut();
+  }
+
+  /**
+   * @param wanted about how many sites, 500 to 20 000
+   */
+  public static Scalp of(Head head, int wanted) {
+    if (wanted < 500 || wanted > 20_000) {
+      throw new IllegalArgumentException("wanted must be 500 to 20000, was " + wanted);
+    }
+    List<Vec3> roots = EvenSpread.over(head, wanted, GOLDEN);
+    int sites = roots.size();
+    List<Walk> walks = new ArrayList<>();
+    for (Walk.Kind kind : Walk.Kind.values()) {
+      Walk w = Walk.along(head, kind, roots.size());
+      walks.add(w);
+      roots.addAll(w.pointsMm());
+    }
+    return new Scalp(head, roots, sites, walks);
+  }
+
+  /** Gives every bit of skin to the nearest site; returns the whole area in mm². */
+  private double shareOut() {
+    NearestSite nearest = new NearestSite(points, sites);
+    double total = 0;
+    for (int i = 0; i < CELL_AZIMUTHS; i++) {
+      double a0 = 2 * Math.PI * i / CELL_AZIMUTHS - Math.PI;
+      double a1 = a0 + 2 * Math.PI / CELL_AZIMUTHS;
+      double mid = (a0 + a1) / 2;
+      double end = head.hairlinePolarRad(mid);
+      Vec3 left = head.meridians().point(a0, 0);
+      Vec3 right = left;
+      for (int k = 1; k <= CELL_STEPS; k++) {
+        double polar = end * k / CELL_STEPS;
+        Vec3 nextLeft = head.meridians().point(a0, polar);
+        Vec3 nextRight = head.meridians().point(a1, polar);
+        double area = nextRight.minus(left).cross(nextLeft.minus(right)).norm() / 2;
+        Vec3 at = head.meridians().point(mid, end * (k - 0.5) / CELL_STEPS);
+        areaMm2[nearest.to(at)] += area;
+        total += area;
+        left = nextLeft;
+        right = nextRight;
+      }
+    }
+    return total;
+  }
+
+  public Head head() {
+    return head;
+  }
+
+  /** Number of sites; indices below it carry area. */
+  public int sites() {
+    return sites;
+  }
+
+  /** Number of roots: sites and walk points. */
+  public int roots() {
+    return points.length;
+  }
+
+  public Vec3 pointMm(int i) {
+    return points[i];
+  }
+
+  public UnitVec normal(int i) {
+    return normals[i];
+  }
+
+  public double azimuthRad(int i) {
+    return azimuthRad[i];
+  }
+
+  public double fromApexMm(int i) {
+    return fromApexMm[i];
+  }
+
+  public double aboveHairlineMm(int i) {
+    return aboveHairlineMm[i];
+  }
+
+  public double aboveRidgeMm(int i) {
+    return aboveRidgeMm[i];
+  }
+
+  public double areaMm2(int i) {
+    return areaMm2[i];
+  }
+
+  public double totalAreaMm2() {
+    return totalAreaMm2;
+  }
+
+  public List<Walk> walks() {
+    return walks;
+  }
+
+  public Walk walk(Walk.Kind kind) {
+    return walks.get(kind.ordinal());
+  }
+}

@@ -1,0 +1,54 @@
+package kitetail.plan;
+
+import java.util.List;
+import kitetail.head.Place;
+import kitetail.head.Scalp;
+
+/**
+ * What comes of a plan.
+ *
+ * @param beforeMm lengths at every root before the first move
+ * @param steps one for each move, in order
+ */
+public record Outcome(
+    Scalp scalp,
+    double[] beforeMm,
+    List<Step> steps,
+    List<WishResult> wishes,
+    List<Finding> findings) {
+  /**
+   * @param leftMm lengths at every root after the move
+   * @param cutAreaMm2 skin whose hair the move shortened by more than 0.05 mm
+   * @param takenMaxMm most taken off at one place
+   * @param shortfallMm at most, by how much hair in the section failed to reach the line; 0 when
+   *     all reached
+   * @param shortfallPlace named place nearest to that shortfall; null when all reached
+   */
+  public record Step(
+      Move move,
+      int[] roots,
+      double[] leftMm,
+      int bites,
+      double minutes,
+      double cutAreaMm2,
+      double takenMaxMm,
+      double shortfallMm,
+      Place shortfallPlace) {}
+
+  /**
+   * @param shortfallMm how much too short the result is at the place; 0 when the wish can be met
+   */
+  public record WishResult(Wish wish, double lengthMm, double shortfallMm, double weeksToGrow) {}
+
+  public double[] afterMm() {
+    return steps.isEmpty() ? beforeMm : steps.get(steps.size() - 1).leftMm();
+  }
+
+  public double minutes() {
+    return steps.stream().mapToDouble(Step::minutes).sum();
+  }
+
+  public int bites() {
+    return steps.stream().mapToInt(Step::bites).sum();
+  }
+}

@@ -1,0 +1,126 @@
+package kitetail.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import kitetail.cut.Fingers;
+import kitetail.hair.StartingLengths;
+import kitetail.head.Head;
+import kitetail.head.Place;
+import kitetail.head.Scalp;
+
+/**
+ * Runs a plan on a scalp: each move leaves the smaller of what was there and what its cut leaves.
+ * The same plan on the same scalp gives the same numbers to the last bit.
+ */
+public final class PlanEngine {
+  /** Changes whenever the same plan may give other numbers. */
+  public static final String VERSION = "0.1.0";
+
+  private static final double TOUCHED_MM = 0.05;
+
+  private PlanEngine() {}
+
+  /** Fits the head, lays out the sites and runs the plan. */
+  public static Outcome run(Plan plan) {
+    return run(plan, Scalp.of(Head.of(plan.head()), Scalp.DEFAULT_SITES));
+  }
+
+  /** Runs a plan on a scalp made earlier for the same head. */
+  public static Outcome run(Plan plan, Scalp scalp) {
+    double[] before = StartingLengths.spread(scalp, plan.start());
+    Map<String, int[]> roots = new HashMap<>();
+    plan.sections().forEach(s -> roots.put(s.id(), s.roots(scalp)));
+    double[][] leaves = new double[plan.moves().size()][];
+    // What a move would leave does not depend on the moves before it, so they are worked out side
+    // by side.
+    java.util.stream.IntStream.range(0, leaves.length)
+        .parallel()
+        .forEach(
+            m -> {
+              Move move = plan.moves().get(m);
+              leaves[m] =
+                  move.cut()
+                      .leaves(
+                          scalp,
+                          plan.section(move.section()),
+                          roots.get(move.section()),
+                          plan.hair());
+            });
+    List<Outcome.Step> steps = new ArrayList<>();
+    double[] state = before;
+    for (int m = 0; m < leaves.length; m++) {
+      Outcome.Step step =
+          apply(
+              plan,
+              scalp,
+              plan.moves().get(m),
+              roots.get(plan.moves().get(m).section()),
+              leaves[m],
+              state);
+      steps.add(step);
+      state = step.leftMm();
+    }
+    Outcome bare =
+        new Outcome(scalp, before, List.copyOf(steps), wishes(plan, scalp, state), List.of());
+    return new Outcome(scalp, before, bare.steps(), bare.wishes(), Findings.of(plan, bare));
+  }
+
+  private static Outcome.Step apply(
+      Plan plan, Scalp scalp, Move move, int[] roots, double[] leaves, double[] state) {
+    double[] left = state.clone();
+    double area = 0;
+    double taken = 0;
+    double shortfall = 0;
+    int at = -1;
+    for (int k = 0; k < roots.length; k++) {
+      int i = roots[k];
+      double off = state[i] - leaves[k];
+      if (off > 0) {
+        left[i] = leaves[k];
+      }
+      if (off > TOUCHED_MM) {
+        area += scalp.areaMm2(i);
+        taken = Math.max(taken, off);
+      } else if (-off > shortfall && Double.isFinite(leaves[k]) && move.cut() instanceof Fingers) {
+        shortfall = -off;
+        at = i;
+      }
+    }
+    int bites = move.cut().bites(scalp, roots);
+    return new Outcome.Step(
+        move,
+        roots,
+        left,
+        bites,
+        bites * plan.pace().secondsFor(move.cut()) / 60,
+        area,
+        taken,
+        shortfall,
+        at < 0 ? null : nearest(scalp, at));
+  }
+
+  private static List<Outcome.WishResult> wishes(Plan plan, Scalp scalp, double[] state) {
+    return plan.wishes().stream()
+        .map(
+            w -> {
+              double length = state[Sampling.nearestRoot(scalp, scalp.head().place(w.place()))];
+              double shortfall = Math.max(0, w.lengthMm() - length);
+              return new Outcome.WishResult(
+                  w, length, shortfall, shortfall / plan.hair().growthMmPerDay() / 7);
+            })
+        .toList();
+  }
+
+  static Place nearest(Scalp scalp, int root) {
+    Place best = Place.APEX;
+    for (Place p : Place.values()) {
+      if (scalp.head().place(p).distanceTo(scalp.pointMm(root))
+          < scalp.head().place(best).distanceTo(scalp.pointMm(root))) {
+        best = p;
+      }
+    }
+    return best;
+  }
+}

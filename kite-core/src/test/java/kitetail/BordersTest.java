@@ -1,0 +1,66 @@
+package kitetail;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The borders of the core: which way the packages lean, and what may not come in. */
+class BordersTest {
+  private static final JavaClasses CORE =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("kitetail");
+
+  @Test
+  void packagesHaveNoCycles() {
+    slices().matching("kitetail.(*)..").should().beFreeOfCycles().check(CORE);
+  }
+
+  @Test
+  void theArrowRunsFromGeometryToPlan() {
+    layeredArchitecture()
+        .consideringOnlyDependenciesInLayers()
+        .layer("geom")
+        .definedBy("kitetail.geom..")
+        .layer("head")
+        .definedBy("kitetail.head..")
+        .layer("hair")
+        .definedBy("kitetail.hair..")
+        .layer("section")
+        .definedBy("kitetail.section..")
+        .layer("cut")
+        .definedBy("kitetail.cut..")
+        .layer("plan")
+        .definedBy("kitetail.plan..")
+        .whereLayer("plan")
+        .mayNotBeAccessedByAnyLayer()
+        .whereLayer("cut")
+        .mayOnlyBeAccessedByLayers("plan")
+        .whereLayer("section")
+        .mayOnlyBeAccessedByLayers("cut", "plan")
+        .whereLayer("hair")
+        .mayOnlyBeAccessedByLayers("section", "cut", "plan")
+        .whereLayer("head")
+        .mayOnlyBeAccessedByLayers("hair", "section", "cut", "plan")
+        .check(CORE);
+  }
+
+  @Test
+  void theCoreKnowsOnlyJavaAndItsMathsLibraries() {
+    classes()
+        .should()
+        .onlyDependOnClassesThat()
+        .resideInAnyPackage(
+            "kitetail..",
+            "java.lang..",
+            "java.util..",
+            "org.hipparchus..",
+            "org.locationtech.jts..")
+        .check(CORE);
+  }
+}
