@@ -11,6 +11,12 @@ public sealed interface CutLine {
   double lengthMm();
 
   /**
+   * True when hair that does not reach the line anywhere is a shortfall; a flat line leaves such
+   * hair alone on purpose.
+   */
+  boolean asksEverywhere();
+
+  /**
    * Distance in mm from a root along its pull to the line; infinite where the pull never meets it.
    *
    * @param riseMm how far the root lies above the lower edge of its section, along the head
@@ -28,6 +34,11 @@ public sealed interface CutLine {
     }
 
     @Override
+    public boolean asksEverywhere() {
+      return true;
+    }
+
+    @Override
     public double distanceMm(Head head, Hold hold, Vec3 rootMm, UnitVec pull, double riseMm) {
       return Math.max(0, lengthMm + hold.gainUp() * riseMm);
     }
@@ -39,7 +50,11 @@ public sealed interface CutLine {
    * positive leaves more to the front.
    */
   record Flat(Facing facing, Place place, double lengthMm, double fingerDeg) implements CutLine {
-    private static final double GRAZING = 0.05;
+    /**
+     * Fingers cannot be laid on the line where the pull meets it flatter than about 20°; an
+     * assumption.
+     */
+    private static final double GRAZING = 0.35;
 
     public Flat {
       checkLength(lengthMm);
@@ -57,6 +72,11 @@ public sealed interface CutLine {
       return toward < GRAZING
           ? Double.POSITIVE_INFINITY
           : Math.max(0, n.dot(through.minus(rootMm)) / toward);
+    }
+
+    @Override
+    public boolean asksEverywhere() {
+      return false;
     }
 
     private UnitVec normal() {

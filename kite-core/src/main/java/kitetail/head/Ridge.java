@@ -11,6 +11,8 @@ final class Ridge {
   private static final int WINDOW = 12;
   private static final double SMOOTH_DEG = 9;
   private static final int LINES = 180;
+  private static final double RECESSION_RAD = Math.toRadians(37);
+  private static final double TEMPLE_RAD = Math.toRadians(60);
 
   private Ridge() {}
 
@@ -19,13 +21,25 @@ final class Ridge {
     for (int i = 0; i <= LINES; i++) {
       polar[i] = sharpest(m, hairline, 2 * Math.PI * i / LINES - Math.PI);
     }
-    return new Ring(
-            a -> {
-              double f = (a + Math.PI) / (2 * Math.PI) * LINES;
-              int i = Math.min(LINES - 1, (int) f);
-              return polar[i] + (f - i) * (polar[i + 1] - polar[i]);
-            })
-        .smoothed(SMOOTH_DEG);
+    Ring found =
+        new Ring(
+                a -> {
+                  double f = (a + Math.PI) / (2 * Math.PI) * LINES;
+                  int i = Math.min(LINES - 1, (int) f);
+                  return polar[i] + (f - i) * (polar[i + 1] - polar[i]);
+                })
+            .smoothed(SMOOTH_DEG);
+    return new Ring(a -> horseshoe(a, found.at(a), hairline.at(a)));
+  }
+
+  /**
+   * In front of the recession there is no side to turn in from: from there the ridge runs out into
+   * the hairline.
+   */
+  private static double horseshoe(double azimuth, double ridge, double hairline) {
+    double t = (Math.abs(azimuth) - RECESSION_RAD) / (TEMPLE_RAD - RECESSION_RAD);
+    double w = t <= 0 ? 0 : t >= 1 ? 1 : t * t * (3 - 2 * t);
+    return hairline + w * (ridge - hairline);
   }
 
   private static double sharpest(Meridians m, Ring hairline, double azimuth) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
 import kitetail.hair.StartingLengths;
 import kitetail.head.Head;
@@ -74,6 +75,7 @@ public final class PlanEngine {
     double taken = 0;
     double shortfall = 0;
     int at = -1;
+    int set = lineSetAt(scalp, move);
     for (int k = 0; k < roots.length; k++) {
       int i = roots[k];
       double off = state[i] - leaves[k];
@@ -83,7 +85,7 @@ public final class PlanEngine {
       if (off > TOUCHED_MM) {
         area += scalp.areaMm2(i);
         taken = Math.max(taken, off);
-      } else if (-off > shortfall && Double.isFinite(leaves[k]) && move.cut() instanceof Fingers) {
+      } else if (-off > shortfall && Double.isFinite(leaves[k]) && asks(move, i, set)) {
         shortfall = -off;
         at = i;
       }
@@ -99,6 +101,16 @@ public final class PlanEngine {
         taken,
         shortfall,
         at < 0 ? null : nearest(scalp, at));
+  }
+
+  private static boolean asks(Move move, int root, int lineSetAt) {
+    return move.cut() instanceof Fingers f && (f.line().asksEverywhere() || root == lineSetAt);
+  }
+
+  private static int lineSetAt(Scalp scalp, Move move) {
+    return move.cut() instanceof Fingers f && f.line() instanceof CutLine.Flat flat
+        ? Sampling.nearestRoot(scalp, scalp.head().place(flat.place()))
+        : -1;
   }
 
   private static List<Outcome.WishResult> wishes(Plan plan, Scalp scalp, double[] state) {

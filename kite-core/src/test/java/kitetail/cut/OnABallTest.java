@@ -91,7 +91,7 @@ class OnABallTest {
             12),
         i -> {
           double up = BALL.normal(i).z();
-          return up < 0.05 ? Double.POSITIVE_INFINITY : (R + over) / up - R;
+          return up < 0.35 ? Double.POSITIVE_INFINITY : (R + over) / up - R;
         });
   }
 
@@ -111,7 +111,7 @@ class OnABallTest {
           // The ear of a calibration body lies at 96.5° round, on the equator... its own x sets the
           // wall.
           double wall = BALL.head().place(Place.EAR_TOP_RIGHT).x() * (R + 40) / R;
-          return toward < 0.05 ? Double.POSITIVE_INFINITY : wall / toward - R;
+          return toward < 0.35 ? Double.POSITIVE_INFINITY : wall / toward - R;
         });
   }
 

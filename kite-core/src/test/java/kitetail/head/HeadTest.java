@@ -105,8 +105,10 @@ class HeadTest {
       assertThat(ADULT.onRidge(Math.toRadians(deg)).z())
           .isLessThan(apex.z()); // a comb on top touches the apex only
       assertThat(ADULT.edge(Math.toRadians(deg)).z())
-          .isLessThan(ADULT.onRidge(Math.toRadians(deg)).z());
+          .isLessThanOrEqualTo(ADULT.onRidge(Math.toRadians(deg)).z());
     }
+    assertThat(ADULT.onRidge(0).distanceTo(ADULT.place(Place.FRONT)))
+        .isLessThan(0.5); // a horseshoe
     Vec3 back = ADULT.place(Place.OCCIPITAL);
     assertThat(back.y())
         .isLessThan(ADULT.place(Place.CROWN).y())

@@ -1,0 +1,43 @@
+package kitetail.geom;
+
+/**
+ * Triangles for drawing.
+ *
+ * @param points x, y, z of each vertex in turn, mm
+ * @param normals outward, same layout, length 1
+ * @param triangles three vertex indices each, counter-clockwise seen from outside
+ */
+public record Mesh(float[] points, float[] normals, int[] triangles) {
+  public Mesh {
+    if (points.length != normals.length || points.length % 3 != 0 || triangles.length % 3 != 0) {
+      throw new IllegalArgumentException(
+          "not a mesh: "
+              + points.length
+              + " coordinates, "
+              + normals.length
+              + " of normals, "
+              + triangles.length
+              + " corners");
+    }
+  }
+
+  public int vertices() {
+    return points.length / 3;
+  }
+
+  /** Stretched about the origin; normals stay square to the skin. */
+  public Mesh stretched(Vec3 k) {
+    float[] p = new float[points.length];
+    float[] n = new float[points.length];
+    for (int i = 0; i < p.length; i += 3) {
+      p[i] = (float) (points[i] * k.x());
+      p[i + 1] = (float) (points[i + 1] * k.y());
+      p[i + 2] = (float) (points[i + 2] * k.z());
+      UnitVec u = UnitVec.of(normals[i] / k.x(), normals[i + 1] / k.y(), normals[i + 2] / k.z());
+      n[i] = (float) u.x();
+      n[i + 1] = (float) u.y();
+      n[i + 2] = (float) u.z();
+    }
+    return new Mesh(p, n, triangles);
+  }
+}

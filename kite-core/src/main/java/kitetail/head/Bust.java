@@ -1,0 +1,35 @@
+package kitetail.head;
+
+import kitetail.geom.Mesh;
+import kitetail.geom.Solid;
+import kitetail.geom.SurfaceNets;
+import kitetail.geom.Vec3;
+
+/**
+ * The head as it is drawn: face, ears, neck and shoulders of a measured head; the bare body of a
+ * calibration one.
+ */
+public final class Bust {
+  private static final double CELL_MM = 4.5;
+
+  private Bust() {}
+
+  public static Mesh of(Head head) {
+    if (head.spec() instanceof HeadSpec.Measured) {
+      return Model.MESH.stretched(head.stretch());
+    }
+    Vec3 a = head.place(Place.APEX);
+    Vec3 f = head.place(Place.FRONT);
+    double across = head.measures().breadthMm() / 2;
+    Solid body = new Solid.Ellipsoid(new Vec3(0, 0, 0), new Vec3(across, f.y(), a.z()), 0);
+    double m = 10;
+    Vec3 reach = new Vec3(across + m, f.y() + m, a.z() + m);
+    return SurfaceNets.of(body, reach.times(-1), reach, CELL_MM);
+  }
+
+  private static final class Model {
+    static final Mesh MESH =
+        SurfaceNets.of(
+            ModelHead.BUST, new Vec3(-172, -125, -158), new Vec3(172, 128, 140), CELL_MM);
+  }
+}

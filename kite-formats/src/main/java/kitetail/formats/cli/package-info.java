@@ -1,0 +1,2 @@
+/** The engine on the command line, with no server. */
+package kitetail.formats.cli;

@@ -1,0 +1,124 @@
+package kitetail.formats.json;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import kitetail.head.Head;
+import kitetail.head.HeadMeasureException;
+import kitetail.plan.Plan;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Plans to and from JSON. What is written reads back as the same plan. */
+public final class PlanJson {
+  private static final JsonMapper MAPPER = mapper();
+  private static final int MAX_BYTES = 2_000_000;
+
+  private PlanJson() {}
+
+  private static JsonMapper mapper() {
+    JsonMapper.Builder b =
+        JsonMapper.builder()
+            .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .changeDefaultPropertyInclusion(
+                i -> i.withValueInclusion(JsonInclude.Include.NON_NULL));
+    PlanMixins.into(b);
+    return b.build();
+  }
+
+  /** The JSON Schema (2020-12) of the plan document, as shipped. */
+  public static String schema() {
+    return resource("schema/plan-1.schema.json");
+  }
+
+  /**
+   * @throws PlanProblemException with every problem, when the text is not a plan
+   */
+  public static Plan read(String json) {
+    if (json.length() > MAX_BYTES) {
+      throw problem("$", json.length() + " characters", "allowed up to " + MAX_BYTES);
+    }
+    JsonNode tree;
+    try {
+      tree = MAPPER.readTree(json);
+    } catch (JacksonException e) {
+      var at = e.getLocation();
+      throw problem(
+          "$",
+          "text that is not JSON (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")",
+          "allowed is one JSON object as in docs/formats.md");
+    }
+    return read(tree);
+  }
+
+  /**
+   * @throws PlanProblemException with every problem, when the tree is not a plan
+   */
+  public static Plan read(JsonNode tree) {
+    List<PlanProblem> problems = SchemaCheck.problems(tree);
+    if (!problems.isEmpty()) {
+      throw new PlanProblemException(problems);
+    }
+    try {
+      return MAPPER.treeToValue(tree, Plan.class);
+    } catch (JacksonException e) {
+      Throwable cause = e.getCause() == null ? e : e.getCause();
+      throw problem(SchemaCheck.path(e), "this", cause.getMessage());
+    }
+  }
+
+  /**
+   * Fits the plan's head.
+   *
+   * @throws PlanProblemException naming the measure, its value and range, when no head has these
+   *     measures
+   */
+  public static Head head(Plan plan) {
+    try {
+      return Head.of(plan.head());
+    } catch (HeadMeasureException e) {
+      throw problem(
+          "$.head." + e.field(),
+          Double.toString(e.valueMm()),
+          String.format(
+              java.util.Locale.ROOT,
+              "allowed %.0f to %.0f given the other measures",
+              e.minMm(),
+              e.maxMm()));
+    }
+  }
+
+  public static JsonNode tree(Plan plan) {
+    return MAPPER.valueToTree(plan);
+  }
+
+  public static String write(Plan plan) {
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(plan) + "\n";
+  }
+
+  static String resource(String name) {
+    try (InputStream in = PlanJson.class.getResourceAsStream("/kitetail/" + name)) {
+      if (in == null) {
+        throw new IllegalArgumentException("nothing is shipped as " + name);
+      }
+      return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  static JsonMapper json() {
+    return MAPPER;
+  }
+
+  private static PlanProblemException problem(String path, String value, String allowed) {
+    return new PlanProblemException(List.of(new PlanProblem(path, value, allowed)));
+  }
+}

@@ -1,0 +1,171 @@
+package kitetail.formats.json;
+
+import kitetail.geom.Vec3;
+import kitetail.head.Head;
+import kitetail.head.Place;
+import kitetail.head.Scalp;
+import kitetail.head.Walk;
+import kitetail.plan.Finding;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
+import kitetail.section.Section;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What comes of a plan, as JSON: lengths in mm to a thousandth, so that the same plan gives the
+ * same bytes.
+ */
+public final class ResultJson {
+  private ResultJson() {}
+
+  /**
+   * @param sites adds every site: [x, y, z, area mm², length before, length after]
+   */
+  public static ObjectNode of(Plan plan, Outcome o, boolean sites) {
+    ObjectNode r = PlanJson.json().createObjectNode();
+    r.put("engine", PlanEngine.VERSION);
+    r.put("title", plan.title());
+    r.set("head", head(o.scalp().head()));
+    r.putObject("scalp")
+        .put("sites", o.scalp().sites())
+        .put("areaMm2", round(o.scalp().totalAreaMm2()));
+    r.put("bites", o.bites());
+    r.put("minutes", round(o.minutes()));
+    ArrayNode moves = r.putArray("moves");
+    o.steps().forEach(s -> move(moves.addObject(), s));
+    ArrayNode sections = r.putArray("sections");
+    plan.sections().forEach(s -> section(sections.addObject(), s, o));
+    ArrayNode walks = r.putArray("walks");
+    o.scalp().walks().forEach(w -> walk(walks.addObject(), w, o));
+    ArrayNode wishes = r.putArray("wishes");
+    o.wishes()
+        .forEach(
+            w ->
+                wishes
+                    .addObject()
+                    .put("place", name(w.wish().place()))
+                    .put("wishedMm", round(w.wish().lengthMm()))
+                    .put("lengthMm", round(w.lengthMm()))
+                    .put("shortfallMm", round(w.shortfallMm()))
+                    .put("weeksToGrow", round(w.weeksToGrow())));
+    ArrayNode findings = r.putArray("findings");
+    o.findings().forEach(f -> finding(findings.addObject(), f));
+    if (sites) {
+      sites(r.putArray("sites"), o);
+    }
+    return r;
+  }
+
+  public static String write(ObjectNode result) {
+    return PlanJson.json().writerWithDefaultPrettyPrinter().writeValueAsString(result) + "\n";
+  }
+
+  private static ObjectNode head(Head h) {
+    ObjectNode n = PlanJson.json().createObjectNode();
+    Head.Measures m = h.measures();
+    n.put("girthMm", round(m.girthMm()));
+    n.put("earToEarMm", round(m.earToEarMm()));
+    n.put("frontToNapeMm", round(m.frontToNapeMm()));
+    n.put("breadthMm", round(m.breadthMm()));
+    n.put("lengthMm", round(m.lengthMm()));
+    ObjectNode places = n.putObject("landmarks");
+    for (Place p : Place.values()) {
+      Vec3 v = h.place(p);
+      places.putArray(name(p)).add(round(v.x())).add(round(v.y())).add(round(v.z()));
+    }
+    return n;
+  }
+
+  private static void move(ObjectNode n, Outcome.Step s) {
+    n.put("id", s.move().id());
+    n.put("bites", s.bites());
+    n.put("minutes", round(s.minutes()));
+    n.put("cutAreaMm2", round(s.cutAreaMm2()));
+    n.put("takenMaxMm", round(s.takenMaxMm()));
+    n.put("shortfallMm", round(s.shortfallMm()));
+    if (s.shortfallPlace() != null) {
+      n.put("shortfallPlace", name(s.shortfallPlace()));
+    }
+  }
+
+  private static void section(ObjectNode n, Section s, Outcome o) {
+    Scalp scalp = o.scalp();
+    double[] left = o.afterMm();
+    double area = 0;
+    double sum = 0;
+    double min = Double.MAX_VALUE;
+    double max = 0;
+    for (int i : s.roots(scalp)) {
+      area += scalp.areaMm2(i);
+      sum += scalp.areaMm2(i) * left[i];
+      min = Math.min(min, left[i]);
+      max = Math.max(max, left[i]);
+    }
+    n.put("id", s.id());
+    n.put("areaMm2", round(area));
+    if (area > 0) {
+      n.put("minMm", round(min)).put("meanMm", round(sum / area)).put("maxMm", round(max));
+    }
+  }
+
+  private static void walk(ObjectNode n, Walk w, Outcome o) {
+    n.put(
+        "walk",
+        switch (w.kind()) {
+          case CENTRE -> "centre";
+          case EAR_TO_EAR -> "earToEar";
+          case EDGE -> "edge";
+        });
+    n.put("lengthMm", round(w.lengthMm()));
+    ObjectNode marks = n.putObject("marksMm");
+    w.marksMm().forEach((p, at) -> marks.put(name(p), round(at)));
+    numbers(n.putArray("distanceMm"), w.distanceMm(), 0, w.size());
+    numbers(n.putArray("beforeMm"), o.beforeMm(), w.firstRoot(), w.size());
+    ArrayNode after = n.putArray("afterMove");
+    for (Outcome.Step s : o.steps()) {
+      ObjectNode a = after.addObject();
+      a.put("move", s.move().id());
+      numbers(a.putArray("lengthMm"), s.leftMm(), w.firstRoot(), w.size());
+    }
+  }
+
+  private static void finding(ObjectNode n, Finding f) {
+    n.put("rule", f.rule());
+    n.put("severity", f.severity().name().toLowerCase(java.util.Locale.ROOT));
+    if (f.move() != null) {
+      n.put("move", f.move());
+    }
+    n.put("place", name(f.place()));
+    n.put("amountMm", round(f.amountMm()));
+  }
+
+  private static void sites(ArrayNode all, Outcome o) {
+    for (int i = 0; i < o.scalp().sites(); i++) {
+      Vec3 p = o.scalp().pointMm(i);
+      all.addArray()
+          .add(round(p.x()))
+          .add(round(p.y()))
+          .add(round(p.z()))
+          .add(round(o.scalp().areaMm2(i)))
+          .add(round(o.beforeMm()[i]))
+          .add(round(o.afterMm()[i]));
+    }
+  }
+
+  private static void numbers(ArrayNode out, double[] values, int from, int count) {
+    for (int i = from; i < from + count; i++) {
+      out.add(round(values[i]));
+    }
+  }
+
+  static String name(Place p) {
+    return PlanJson.json().convertValue(p, String.class);
+  }
+
+  /** To a thousandth; a zero is never negative. */
+  private static double round(double x) {
+    return Math.round(x * 1000) / 1000.0 + 0.0;
+  }
+}

@@ -1,0 +1,140 @@
+package kitetail.formats.json;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Checks a document against the shipped schema and says each fault with its path, value and allowed
+ * range.
+ */
+final class SchemaCheck {
+  private static final JsonNode SOURCE = PlanJson.json().readTree(PlanJson.schema());
+  private static final Schema SCHEMA =
+      SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(SOURCE);
+
+  private SchemaCheck() {}
+
+  static List<PlanProblem> problems(JsonNode tree) {
+    List<PlanProblem> problems = new ArrayList<>();
+    for (Error e : SCHEMA.validate(tree)) {
+      PlanProblem p = problem(e);
+      if (!problems.contains(p)) {
+        problems.add(p);
+      }
+    }
+    return problems;
+  }
+
+  private static PlanProblem problem(Error e) {
+    String path = path(e.getInstanceLocation().toString());
+    JsonNode around = around(e);
+    String value = shown(e.getInstanceNode());
+    return switch (e.getKeyword()) {
+      case "required" -> new PlanProblem(path + "." + e.getProperty(), "", "it must be given");
+      case "additionalProperties", "unevaluatedProperties" ->
+          new PlanProblem(
+              path + "." + e.getProperty(),
+              "this name",
+              "allowed " + names(around.path("properties")));
+      case "minimum", "maximum" ->
+          new PlanProblem(
+              path,
+              value,
+              "allowed " + text(around.path("minimum")) + " to " + text(around.path("maximum")));
+      case "enum" -> new PlanProblem(path, value, "allowed " + list(around.path("enum")));
+      case "const" -> new PlanProblem(path, value, "allowed " + text(around.path("const")));
+      case "type" ->
+          new PlanProblem(
+              path,
+              value,
+              "allowed is a value of type " + text(around.path("type")) + range(around));
+      case "minLength", "maxLength" ->
+          new PlanProblem(
+              path,
+              value,
+              "allowed "
+                  + around.path("minLength").asInt(0)
+                  + " to "
+                  + around.path("maxLength").asInt()
+                  + " characters");
+      case "minItems", "maxItems" ->
+          new PlanProblem(
+              path,
+              "a list of " + e.getInstanceNode().size(),
+              "allowed "
+                  + around.path("minItems").asInt(0)
+                  + " to "
+                  + around.path("maxItems").asInt()
+                  + " entries");
+      default -> new PlanProblem(path, value, e.getMessage());
+    };
+  }
+
+  private static String range(JsonNode around) {
+    return around.has("minimum")
+        ? ", " + text(around.path("minimum")) + " to " + text(around.path("maximum"))
+        : "";
+  }
+
+  /** The part of the schema that holds the broken keyword. */
+  private static JsonNode around(Error e) {
+    String pointer = e.getSchemaLocation().toString();
+    pointer = pointer.substring(pointer.indexOf('#') + 1);
+    int cut = pointer.lastIndexOf('/');
+    return SOURCE.at(cut <= 0 ? "" : pointer.substring(0, cut));
+  }
+
+  private static String names(JsonNode properties) {
+    return String.join(", ", properties.propertyNames());
+  }
+
+  private static String list(JsonNode values) {
+    List<String> all = new ArrayList<>();
+    values.forEach(v -> all.add(text(v)));
+    return String.join(", ", all);
+  }
+
+  private static String text(JsonNode n) {
+    return n.isString() ? n.asString() : n.toString();
+  }
+
+  private static String shown(JsonNode n) {
+    String s = n == null ? "nothing" : n.toString();
+    return s.length() > 60 ? s.substring(0, 57) + "..." : s;
+  }
+
+  /** JSON pointer to JSON path. */
+  private static String path(String pointer) {
+    if (pointer.startsWith("$")) {
+      return pointer;
+    }
+    StringBuilder out = new StringBuilder("$");
+    for (String part : pointer.split("/")) {
+      if (!part.isEmpty()) {
+        out.append(part.matches("\\d+") ? "[" + part + "]" : "." + part);
+      }
+    }
+    return out.toString();
+  }
+
+  static String path(JacksonException e) {
+    StringBuilder out = new StringBuilder("$");
+    if (e instanceof DatabindException d) {
+      d.getPath()
+          .forEach(
+              r ->
+                  out.append(
+                      r.getPropertyName() == null
+                          ? "[" + r.getIndex() + "]"
+                          : "." + r.getPropertyName()));
+    }
+    return out.toString();
+  }
+}

@@ -1,0 +1,221 @@
+package kitetail.formats.picture;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import kitetail.formats.words.Units;
+import kitetail.geom.Mesh;
+import kitetail.geom.UnitVec;
+import kitetail.geom.Vec3;
+import kitetail.head.Bust;
+import kitetail.head.Scalp;
+import kitetail.head.ScalpMesh;
+
+/**
+ * A head painted with its length map, from any side. Made once for a scalp; then draws any state of
+ * its hair.
+ */
+public final class HeadPicture {
+  private static final int FINE = 2;
+  private static final int SKIN = 0xd9bfa8;
+  private static final double[] KEY = {0.42, 0.55, 0.72};
+  private static final Font LABEL = font();
+
+  private final Mesh bust;
+  private final ScalpMesh scalpMesh;
+
+  public HeadPicture(Scalp scalp) {
+    bust = Bust.of(scalp.head());
+    scalpMesh = ScalpMesh.of(scalp);
+  }
+
+  public Mesh bust() {
+    return bust;
+  }
+
+  public ScalpMesh scalpMesh() {
+    return scalpMesh;
+  }
+
+  /**
+   * @param lengthsMm a length for each root of the scalp, or null for a bare head
+   * @param labels contours labelled in these units; null for none
+   * @return an image on a clear ground
+   */
+  public BufferedImage draw(double[] lengthsMm, View view, int width, int height, Units labels) {
+    int w = width * FINE;
+    int h = height * FINE;
+    double span = view == View.TOP ? 250 : 292;
+    Vec3 middle = view == View.TOP ? new Vec3(0, -4, 40) : new Vec3(0, -2, 8);
+    Raster r = new Raster(w, h, view.from(), middle, Math.min(h / span, w / 224.0));
+    r.draw(bust, null);
+    float[] byVertex = null;
+    if (lengthsMm != null) {
+      byVertex = new float[scalpMesh.roots().length];
+      for (int i = 0; i < byVertex.length; i++) {
+        byVertex[i] = (float) lengthsMm[scalpMesh.roots()[i]];
+      }
+      r.draw(scalpMesh.mesh(), byVertex);
+    }
+    BufferedImage fine = paint(r, view);
+    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+    Graphics2D g = out.createGraphics();
+    g.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    g.setRenderingHint(
+        RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+    g.drawImage(fine, 0, 0, width, height, null);
+    if (labels != null && byVertex != null) {
+      label(g, r, labels, Math.max(10, height / 26));
+    }
+    g.dispose();
+    return out;
+  }
+
+  public byte[] png(double[] lengthsMm, View view, int width, int height, Units labels) {
+    try {
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      ImageIO.write(draw(lengthsMm, view, width, height, labels), "png", out);
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static BufferedImage paint(Raster r, View view) {
+    int[] ramp = LengthRamp.colours();
+    UnitVec side = r.right();
+    UnitVec up = r.up();
+    UnitVec from = view.from();
+    UnitVec light =
+        UnitVec.of(side.times(KEY[0] * -1).plus(up.times(KEY[1])).plus(from.times(KEY[2])));
+    BufferedImage image = new BufferedImage(r.width, r.height, BufferedImage.TYPE_INT_ARGB);
+    for (int y = 0; y < r.height; y++) {
+      for (int x = 0; x < r.width; x++) {
+        int at = y * r.width + x;
+        if (r.depth[at] == Float.NEGATIVE_INFINITY) {
+          continue;
+        }
+        double lit =
+            light.x() * r.normalX[at] + light.y() * r.normalY[at] + light.z() * r.normalZ[at];
+        double facing =
+            from.x() * r.normalX[at] + from.y() * r.normalY[at] + from.z() * r.normalZ[at];
+        boolean hair = !Float.isNaN(r.lengthMm[at]);
+        double shade = 0.50 + 0.32 * (lit * 0.5 + 0.5) + 0.18 * Math.max(0, facing);
+        shade *= 0.86 + 0.14 * Math.min(1, Math.max(0, facing) * 2.2);
+        int colour = hair ? ramp[LengthRamp.band(r.lengthMm[at])] : SKIN;
+        if (hair && contour(r, x, y)) {
+          colour = mix(colour, 0x1b2440, 0.55);
+        }
+        double alpha = Math.max(0, Math.min(1, (r.worldZ[at] + 150) / 34));
+        image.setRGB(x, y, (int) Math.round(255 * alpha) << 24 | scaled(colour, shade + 0.10));
+      }
+    }
+    return image;
+  }
+
+  private static boolean contour(Raster r, int x, int y) {
+    int band = LengthRamp.band(r.lengthMm[y * r.width + x]);
+    for (int k = 0; k < 4; k++) {
+      int nx = x + (k == 0 ? 1 : k == 1 ? -1 : 0);
+      int ny = y + (k == 2 ? 1 : k == 3 ? -1 : 0);
+      if (nx >= 0 && ny >= 0 && nx < r.width && ny < r.height) {
+        float other = r.lengthMm[ny * r.width + nx];
+        if (!Float.isNaN(other) && LengthRamp.band(other) < band) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /**
+   * One label a level: where its contour lies nearest the middle of the picture and no other label
+   * stands.
+   */
+  private static void label(Graphics2D g, Raster r, Units units, int size) {
+    double[] levels = LengthRamp.levelsMm();
+    List<Rectangle2D> taken = new ArrayList<>();
+    g.setFont(LABEL.deriveFont((float) size));
+    for (int b = levels.length; b >= 1; b--) {
+      String text = units.length(levels[b - 1]);
+      Rectangle2D box = g.getFontMetrics().getStringBounds(text, g);
+      Rectangle2D best = null;
+      double closest = Double.MAX_VALUE;
+      for (int y = 4; y < r.height - 4; y += 3) {
+        for (int x = 4; x < r.width - 4; x += 3) {
+          float l = r.lengthMm[y * r.width + x];
+          if (Float.isNaN(l) || LengthRamp.band(l) != b || !contour(r, x, y)) {
+            continue;
+          }
+          double d = Math.hypot(x - r.width * 0.5, y - r.height * 0.34);
+          Rectangle2D here =
+              new Rectangle2D.Double(
+                  x / (double) FINE - box.getWidth() / 2 - 3,
+                  y / (double) FINE - size * 0.62,
+                  box.getWidth() + 6,
+                  size * 1.24);
+          if (d < closest
+              && d < r.width * 0.42
+              && taken.stream().noneMatch(t -> t.intersects(here))) {
+            closest = d;
+            best = here;
+          }
+        }
+      }
+      if (best != null) {
+        taken.add(best);
+        g.setColor(new Color(0xfb, 0xf8, 0xf1, 225));
+        g.fillRoundRect(
+            (int) best.getX(),
+            (int) best.getY(),
+            (int) best.getWidth(),
+            (int) best.getHeight(),
+            size,
+            size);
+        g.setColor(new Color(0x1b2440));
+        g.setStroke(new BasicStroke(1));
+        g.drawString(text, (float) best.getX() + 3, (float) (best.getY() + size * 0.98));
+      }
+    }
+  }
+
+  private static int mix(int a, int b, double share) {
+    int out = 0;
+    for (int s = 0; s <= 16; s += 8) {
+      out |= (int) Math.round((a >> s & 255) * (1 - share) + (b >> s & 255) * share) << s;
+    }
+    return out;
+  }
+
+  private static int scaled(int c, double k) {
+    int out = 0;
+    for (int s = 0; s <= 16; s += 8) {
+      out |= (int) Math.max(0, Math.min(255, Math.round((c >> s & 255) * k))) << s;
+    }
+    return out;
+  }
+
+  private static Font font() {
+    try (InputStream in =
+        HeadPicture.class.getResourceAsStream(
+            "/kitetail/fonts/AtkinsonHyperlegibleNext_700Bold.ttf")) {
+      return Font.createFont(Font.TRUETYPE_FONT, in);
+    } catch (IOException | FontFormatException e) {
+      throw new IllegalStateException("the shipped font cannot be read", e);
+    }
+  }
+}

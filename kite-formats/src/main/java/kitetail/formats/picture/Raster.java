@@ -1,0 +1,112 @@
+package kitetail.formats.picture;
+
+import java.util.Arrays;
+import kitetail.geom.Mesh;
+import kitetail.geom.UnitVec;
+import kitetail.geom.Vec3;
+
+/**
+ * A depth-buffered canvas onto which meshes are projected without perspective: per pixel a normal,
+ * a length and a depth.
+ */
+final class Raster {
+  final int width;
+  final int height;
+  final float[] depth;
+  final float[] normalX;
+  final float[] normalY;
+  final float[] normalZ;
+  final float[] worldZ;
+
+  /** Length of hair where the scalp is seen; NaN elsewhere. */
+  final float[] lengthMm;
+
+  private final UnitVec right;
+  private final UnitVec up;
+  private final UnitVec toward;
+  private final Vec3 middle;
+  private final double pixelsPerMm;
+
+  Raster(int width, int height, UnitVec from, Vec3 middle, double pixelsPerMm) {
+    this.width = width;
+    this.height = height;
+    this.middle = middle;
+    this.pixelsPerMm = pixelsPerMm;
+    toward = from;
+    Vec3 f = from.times(1);
+    right = UnitVec.of(new Vec3(0, 0, 1).cross(f));
+    up = UnitVec.of(f.cross(right.times(1)));
+    depth = new float[width * height];
+    normalX = new float[width * height];
+    normalY = new float[width * height];
+    normalZ = new float[width * height];
+    worldZ = new float[width * height];
+    lengthMm = new float[width * height];
+    Arrays.fill(depth, Float.NEGATIVE_INFINITY);
+    Arrays.fill(lengthMm, Float.NaN);
+  }
+
+  UnitVec right() {
+    return right;
+  }
+
+  UnitVec up() {
+    return up;
+  }
+
+  /**
+   * @param lengths a length for each vertex, or null for bare skin
+   */
+  void draw(Mesh m, float[] lengths) {
+    float[] px = new float[m.vertices()];
+    float[] py = new float[m.vertices()];
+    float[] pd = new float[m.vertices()];
+    for (int i = 0; i < m.vertices(); i++) {
+      double x = m.points()[3 * i] - middle.x();
+      double y = m.points()[3 * i + 1] - middle.y();
+      double z = m.points()[3 * i + 2] - middle.z();
+      px[i] = (float) (width / 2.0 + pixelsPerMm * (x * right.x() + y * right.y() + z * right.z()));
+      py[i] = (float) (height / 2.0 - pixelsPerMm * (x * up.x() + y * up.y() + z * up.z()));
+      pd[i] = (float) (x * toward.x() + y * toward.y() + z * toward.z());
+    }
+    int[] t = m.triangles();
+    for (int k = 0; k < t.length; k += 3) {
+      triangle(m, lengths, t[k], t[k + 1], t[k + 2], px, py, pd);
+    }
+  }
+
+  private void triangle(
+      Mesh m, float[] lengths, int a, int b, int c, float[] px, float[] py, float[] pd) {
+    float area = (px[b] - px[a]) * (py[c] - py[a]) - (px[c] - px[a]) * (py[b] - py[a]);
+    if (area >= 0) {
+      return; // seen from behind, y runs down
+    }
+    int x0 = Math.max(0, (int) Math.floor(Math.min(px[a], Math.min(px[b], px[c]))));
+    int x1 = Math.min(width - 1, (int) Math.ceil(Math.max(px[a], Math.max(px[b], px[c]))));
+    int y0 = Math.max(0, (int) Math.floor(Math.min(py[a], Math.min(py[b], py[c]))));
+    int y1 = Math.min(height - 1, (int) Math.ceil(Math.max(py[a], Math.max(py[b], py[c]))));
+    for (int y = y0; y <= y1; y++) {
+      for (int x = x0; x <= x1; x++) {
+        float u = ((px[b] - x) * (py[c] - y) - (px[c] - x) * (py[b] - y)) / area;
+        float v = ((px[c] - x) * (py[a] - y) - (px[a] - x) * (py[c] - y)) / area;
+        float w = 1 - u - v;
+        if (u < -1e-5f || v < -1e-5f || w < -1e-5f) {
+          continue;
+        }
+        float d = u * pd[a] + v * pd[b] + w * pd[c];
+        int at = y * width + x;
+        if (d > depth[at]) {
+          depth[at] = d;
+          float[] n = m.normals();
+          normalX[at] = u * n[3 * a] + v * n[3 * b] + w * n[3 * c];
+          normalY[at] = u * n[3 * a + 1] + v * n[3 * b + 1] + w * n[3 * c + 1];
+          normalZ[at] = u * n[3 * a + 2] + v * n[3 * b + 2] + w * n[3 * c + 2];
+          worldZ[at] =
+              u * m.points()[3 * a + 2] + v * m.points()[3 * b + 2] + w * m.points()[3 * c + 2];
+          lengthMm[at] =
+              lengths == null ? Float.NaN : u * lengths[a] + v * lengths[b] + w * lengths[c];
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,23 @@
+package kitetail.formats.picture;
+
+import kitetail.geom.UnitVec;
+
+/** The side a head is seen from; left and right are the client's. */
+public enum View {
+  FRONT(0, 1, 0.06),
+  LEFT(-1, 0, 0.06),
+  RIGHT(1, 0, 0.06),
+  BACK(0, -1, 0.12),
+  TOP(0, -0.06, 1),
+  CORNER(0.72, 0.72, 0.28);
+
+  private final UnitVec from;
+
+  View(double x, double y, double z) {
+    from = UnitVec.of(x, y, z);
+  }
+
+  UnitVec from() {
+    return from;
+  }
+}

@@ -1,0 +1,5 @@
+/**
+ * Still pictures of a head, drawn with no browser. Front door: {@link
+ * kitetail.formats.picture.HeadPicture}.
+ */
+package kitetail.formats.picture;

@@ -1,0 +1,2 @@
+/** The cut sheet as PDF. Front door: {@link kitetail.formats.sheet.CutSheet}. */
+package kitetail.formats.sheet;
