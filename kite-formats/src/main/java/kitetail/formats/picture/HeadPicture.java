@@ -158,7 +158,10 @@ public final class HeadPicture {
       for (int y = 4; y < r.height - 4; y += 3) {
         for (int x = 4; x < r.width - 4; x += 3) {
           float l = r.lengthMm[y * r.width + x];
-          if (Float.isNaN(l) || LengthRamp.band(l) != b || !contour(r, x, y)) {
+          if (Float.isNaN(l)
+              || LengthRamp.band(l) != b
+              || r.facing(x, y) < 0.6
+              || !contour(r, x, y)) {
             continue;
           }
           double d = Math.hypot(x - r.width * 0.5, y - r.height * 0.34);

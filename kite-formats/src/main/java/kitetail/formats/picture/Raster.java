@@ -46,6 +46,12 @@ final class Raster {
     Arrays.fill(lengthMm, Float.NaN);
   }
 
+  /** How squarely the skin at a pixel faces the eye: 1 straight on, 0 edge on. */
+  double facing(int x, int y) {
+    int at = y * width + x;
+    return toward.x() * normalX[at] + toward.y() * normalY[at] + toward.z() * normalZ[at];
+  }
+
   UnitVec right() {
     return right;
   }

@@ -20,6 +20,10 @@ import kitetail.plan.Plan;
  * the cautions.
  */
 public final class CutSheet {
+  static {
+    com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
+  }
+
   private CutSheet() {}
 
   /**

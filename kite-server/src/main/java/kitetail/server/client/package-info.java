@@ -1,0 +1,2 @@
+/** Clients and their heads. */
+package kitetail.server.client;

@@ -1,0 +1,2 @@
+/** The day's appointments. */
+package kitetail.server.diary;

@@ -1,0 +1,193 @@
+package kitetail.server.plan;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import kitetail.formats.json.Families;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.ResultJson;
+import kitetail.formats.picture.LengthRamp;
+import kitetail.formats.sheet.CutSheet;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.server.client.Client;
+import kitetail.server.client.ClientRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.error.NotFoundException;
+import kitetail.server.security.Person;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Plans: kept, computed, drawn and printed. */
+@RestController
+@RequestMapping("/api")
+class PlanController {
+  private final PlanRepository plans;
+  private final ClientRepository clients;
+  private final Heads heads;
+  private final Clock clock;
+
+  PlanController(PlanRepository plans, ClientRepository clients, Heads heads, Clock clock) {
+    this.plans = plans;
+    this.clients = clients;
+    this.heads = heads;
+    this.clock = clock;
+  }
+
+  record FamilyRow(String id, String title, int moves) {}
+
+  /** Either a family's id or a whole document to take in. */
+  record NewPlan(String family, JsonNode document) {}
+
+  record Added(long id) {}
+
+  record PlanView(
+      long id,
+      long clientId,
+      String clientName,
+      long version,
+      OffsetDateTime updatedAt,
+      JsonNode document) {}
+
+  record Save(
+      @NotNull(message = "must be given") Long version,
+      @NotNull(message = "must be given") JsonNode document) {}
+
+  record Saved(long version) {}
+
+  record Ramp(double[] levelsMm, List<String> colours) {}
+
+  @GetMapping("/families")
+  List<FamilyRow> families() {
+    return Families.all().entrySet().stream()
+        .map(e -> new FamilyRow(e.getKey(), e.getValue().title(), e.getValue().moves().size()))
+        .toList();
+  }
+
+  @GetMapping("/ramp")
+  Ramp ramp() {
+    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex());
+  }
+
+  @GetMapping(value = "/schema/plan-1.schema.json", produces = "application/schema+json")
+  String schema() {
+    return PlanJson.schema();
+  }
+
+  @PostMapping("/clients/{clientId}/plans")
+  @ResponseStatus(HttpStatus.CREATED)
+  Added add(
+      @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
+    Client c =
+        clients
+            .find(me.shopId(), clientId)
+            .orElseThrow(() -> new NotFoundException("No client " + clientId + " in this shop."));
+    Plan plan;
+    if (n.document() != null) {
+      plan = PlanJson.read(n.document());
+      PlanJson.head(plan);
+    } else {
+      Plan family = n.family() == null ? null : Families.all().get(n.family());
+      if (family == null) {
+        throw new FieldException(
+            "$.family",
+            String.valueOf(n.family()),
+            "allowed " + String.join(", ", Families.all().keySet()));
+      }
+      plan = Families.on(family, c.head(), c.hair(), c.start());
+    }
+    return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
+  }
+
+  @GetMapping("/plans/{id}")
+  PlanView one(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    PlanRepository.Stored s = plans.get(me.shopId(), id);
+    return new PlanView(
+        s.id(), s.clientId(), s.clientName(), s.version(), s.updatedAt(), PlanJson.tree(s.plan()));
+  }
+
+  @PutMapping("/plans/{id}")
+  Saved save(
+      @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Save s) {
+    Plan plan = PlanJson.read(s.document());
+    PlanJson.head(plan);
+    return new Saved(plans.save(me.shopId(), id, s.version(), plan, OffsetDateTime.now(clock)));
+  }
+
+  /** The drawn head of a plan: bust and scalp meshes. */
+  @PostMapping(value = "/head", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] head(@RequestBody JsonNode document) {
+    return Binary.head(heads.of(PlanJson.read(document)).picture());
+  }
+
+  /** What comes of a plan: numbers, words and the length at every scalp vertex. */
+  @PostMapping(value = "/outcome", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    Outcome o = heads.run(plan);
+    ObjectNode result = ResultJson.of(plan, o, false);
+    Words words = new Words(Units.valueOf(me.units()));
+    ArrayNode said = result.putArray("words");
+    plan.moves()
+        .forEach(
+            m ->
+                said.addObject()
+                    .put("id", m.id())
+                    .put("headline", words.headline(m))
+                    .put("sentence", words.sentence(m)));
+    ArrayNode warned = result.putArray("findingWords");
+    o.findings().forEach(f -> warned.add(words.finding(f)));
+    return Binary.outcome(result.toString(), o, heads.of(plan).picture().scalpMesh().roots());
+  }
+
+  @GetMapping(value = "/plans/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    PlanRepository.Stored s = plans.get(me.shopId(), id);
+    Plan plan = s.plan();
+    byte[] pdf =
+        CutSheet.pdf(
+            plan,
+            heads.run(plan),
+            heads.of(plan).picture(),
+            Units.valueOf(me.units()),
+            s.clientName());
+    return file(pdf, "cut-sheet-" + id + ".pdf");
+  }
+
+  @GetMapping(value = "/plans/{id}/document.json", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<byte[]> document(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(
+        PlanJson.write(plans.get(me.shopId(), id).plan())
+            .getBytes(java.nio.charset.StandardCharsets.UTF_8),
+        "plan-" + id + ".json");
+  }
+
+  private static ResponseEntity<byte[]> file(byte[] body, String name) {
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
+        .cacheControl(CacheControl.noStore())
+        .body(body);
+  }
+}

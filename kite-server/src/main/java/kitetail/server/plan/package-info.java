@@ -1,0 +1,2 @@
+/** Plans: kept, computed, drawn and printed. */
+package kitetail.server.plan;

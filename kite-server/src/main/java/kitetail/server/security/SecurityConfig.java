@@ -1,0 +1,70 @@
+package kitetail.server.security;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/**
+ * Everything under /api needs a session, but signing in; the page itself and the plan schema do
+ * not.
+ */
+@Configuration
+class SecurityConfig {
+  private static final String CONTENT =
+      "default-src 'self'; img-src 'self' blob: data:; style-src 'self' 'unsafe-inline'; worker-src 'self' blob:;"
+          + " object-src 'none'; frame-ancestors 'none'; base-uri 'self'";
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http) {
+    return http.authorizeHttpRequests(
+            a ->
+                a.requestMatchers(HttpMethod.POST, "/api/session")
+                    .permitAll()
+                    .requestMatchers("/api/openapi/**", "/api/schema/**", "/api/session/token")
+                    .permitAll()
+                    .requestMatchers("/api/**")
+                    .authenticated()
+                    .anyRequest()
+                    .permitAll())
+        .csrf(c -> c.spa())
+        .requestCache(c -> c.disable())
+        .formLogin(f -> f.disable())
+        .httpBasic(b -> b.disable())
+        .logout(l -> l.disable())
+        .headers(
+            h ->
+                h.cacheControl(c -> c.disable())
+                    .contentSecurityPolicy(p -> p.policyDirectives(CONTENT)))
+        .exceptionHandling(
+            e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+        .build();
+  }
+
+  @Bean
+  PasswordEncoder passwordEncoder() {
+    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+  }
+
+  @Bean
+  AuthenticationManager authenticationManager(PersonRepository people, PasswordEncoder encoder) {
+    DaoAuthenticationProvider p = new DaoAuthenticationProvider(people);
+    p.setPasswordEncoder(encoder);
+    return new ProviderManager(p);
+  }
+
+  @Bean
+  SecurityContextRepository contexts() {
+    return new HttpSessionSecurityContextRepository();
+  }
+}

@@ -1,0 +1,2 @@
+/** Who is signed in. */
+package kitetail.server.security;

@@ -1,0 +1,21 @@
+package kitetail.server.shop;
+
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Deep links of the page load the page. */
+@Controller
+class PageController {
+  @GetMapping({
+    "/sign-in",
+    "/clients",
+    "/clients/{id}",
+    "/clients/new",
+    "/plans/{id}",
+    "/plans/{id}/chair",
+    "/plans/{id}/finish"
+  })
+  String page() {
+    return "forward:/index.html";
+  }
+}

@@ -1,0 +1,2 @@
+/** The shop itself and the made-up demo. */
+package kitetail.server.shop;

@@ -1,0 +1,86 @@
+package kitetail.server.visit;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.picture.View;
+import kitetail.plan.Plan;
+import kitetail.server.error.FieldException;
+import kitetail.server.error.NotFoundException;
+import kitetail.server.plan.Heads;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * Small stills for lists: a plan as it stands, a visit as it was cut. The address carries the
+ * version, so they may be kept.
+ */
+@RestController
+class PictureController {
+  private static final int MIN = 40;
+  private static final int MAX = 1200;
+
+  private final PlanRepository plans;
+  private final VisitRepository visits;
+  private final Heads heads;
+
+  PictureController(PlanRepository plans, VisitRepository visits, Heads heads) {
+    this.plans = plans;
+    this.visits = visits;
+    this.heads = heads;
+  }
+
+  @GetMapping(value = "/api/plans/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> ofPlan(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "240") int width,
+      @RequestParam(defaultValue = "300") int height) {
+    return still(plans.get(me.shopId(), id).plan(), view, width, height);
+  }
+
+  @GetMapping(value = "/api/visits/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> ofVisit(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "240") int width,
+      @RequestParam(defaultValue = "300") int height) {
+    String document =
+        visits
+            .document(me.shopId(), id)
+            .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
+    return still(PlanJson.read(document), view, width, height);
+  }
+
+  private ResponseEntity<byte[]> still(Plan plan, String view, int width, int height) {
+    if (width < MIN || width > MAX || height < MIN || height > MAX) {
+      throw new FieldException(
+          "width, height", width + " × " + height, "allowed " + MIN + " to " + MAX + " each");
+    }
+    byte[] png =
+        heads.of(plan).picture().png(heads.run(plan).afterMm(), view(view), width, height, null);
+    return ResponseEntity.ok()
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+        .body(png);
+  }
+
+  private static View view(String name) {
+    try {
+      return View.valueOf(name.toUpperCase(Locale.ROOT));
+    } catch (IllegalArgumentException e) {
+      throw new FieldException(
+          "view", name, "allowed " + List.of(View.values()).toString().toLowerCase(Locale.ROOT));
+    }
+  }
+}

@@ -1,0 +1,88 @@
+package kitetail.server.visit;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Visits: what was done, with the plan as it was cut. */
+@Repository
+public class VisitRepository {
+  private final JdbcClient db;
+
+  VisitRepository(JdbcClient db) {
+    this.db = db;
+  }
+
+  /** A visit in a client's history. */
+  public record Row(
+      long id,
+      long planId,
+      String title,
+      String stylist,
+      OffsetDateTime finishedAt,
+      long minutes,
+      int movesDone,
+      String remarks) {}
+
+  public List<Row> ofClient(long shopId, long clientId) {
+    return db.sql(
+            """
+            select v.id, v.plan_id, v.document ->> 'title' as title, p.name as stylist, v.finished_at,
+              round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes, v.moves_done, v.remarks
+            from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
+            where c.shop_id = :shop and c.id = :client
+            order by v.finished_at desc
+            """)
+        .param("shop", shopId)
+        .param("client", clientId)
+        .query(Row.class)
+        .list();
+  }
+
+  /** The plan of a visit as it was cut. */
+  public java.util.Optional<String> document(long shopId, long id) {
+    return db.sql(
+            """
+            select v.document::text from visit v join client c on c.id = v.client_id
+            where c.shop_id = :shop and v.id = :id
+            """)
+        .param("shop", shopId)
+        .param("id", id)
+        .query(String.class)
+        .optional();
+  }
+
+  /** Stores a visit once, however often it is sent. */
+  @Transactional
+  public long add(
+      UUID token,
+      long planId,
+      long personId,
+      OffsetDateTime from,
+      OffsetDateTime to,
+      int movesDone,
+      String remarks) {
+    db.sql(
+            """
+            insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, moves_done, remarks)
+            select :token, p.client_id, p.id, :person, p.document, :from, :to, :done, :remarks
+            from plan p where p.id = :plan
+            on conflict (token) do nothing
+            """)
+        .param("token", token)
+        .param("person", personId)
+        .param("from", from)
+        .param("to", to)
+        .param("done", movesDone)
+        .param("remarks", remarks)
+        .param("plan", planId)
+        .update();
+    return db.sql("select id from visit where token = :token")
+        .param("token", token)
+        .query(Long.class)
+        .single();
+  }
+}

@@ -1,0 +1,2 @@
+/** Visits, the record of what was done. */
+package kitetail.server.visit;

@@ -1,0 +1,70 @@
+/** One way to the server: JSON or bytes, the CSRF token, and problems as errors with their fields. */
+
+export type FieldProblem = { path: string; value: string; allowed: string };
+
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly problems: FieldProblem[] = [],
+    readonly currentVersion?: number,
+  ) {
+    super(message);
+  }
+}
+
+function cookie(name: string): string | undefined {
+  return document.cookie
+    .split("; ")
+    .find((c) => c.startsWith(`${name}=`))
+    ?.slice(name.length + 1);
+}
+
+async function token(): Promise<string> {
+  const known = cookie("XSRF-TOKEN");
+  if (known) return known;
+  await fetch("/api/session/token");
+  return cookie("XSRF-TOKEN") ?? "";
+}
+
+async function call(method: string, url: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
+  const headers: Record<string, string> = {};
+  if (method !== "GET") headers["X-XSRF-TOKEN"] = await token();
+  if (body !== undefined) headers["Content-Type"] = "application/json";
+  let response: Response;
+  try {
+    response = await fetch(url, {
+      method,
+      headers,
+      body: body === undefined ? undefined : JSON.stringify(body),
+      signal,
+    });
+  } catch (e) {
+    if (e instanceof DOMException && e.name === "AbortError") throw e;
+    throw new ApiError(0, "The shop's server cannot be reached. What you did stays here; try again.");
+  }
+  if (response.ok) return response;
+  const problem = await response.json().catch(() => ({}));
+  throw new ApiError(
+    response.status,
+    problem.detail ?? `The server answered ${response.status}.`,
+    problem.problems ?? [],
+    problem.currentVersion,
+  );
+}
+
+export async function get<T>(url: string): Promise<T> {
+  return (await call("GET", url)).json();
+}
+
+export async function send<T>(method: "POST" | "PUT", url: string, body: unknown): Promise<T> {
+  return (await call(method, url, body)).json();
+}
+
+export async function remove(url: string): Promise<void> {
+  await call("DELETE", url);
+}
+
+export async function bytes(url: string, body: unknown, signal?: AbortSignal): Promise<ArrayBuffer> {
+  return (await call("POST", url, body, signal)).arrayBuffer();
+}

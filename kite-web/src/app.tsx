@@ -1,0 +1,45 @@
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense } from "react";
+import { Route, Routes } from "react-router";
+import { ApiError, get } from "./api/http";
+import type { PersonView } from "./api/types";
+import { ClientPage } from "./client/ClientPage";
+import { Clients } from "./client/Clients";
+import { NewClient } from "./client/NewClient";
+import { Finish } from "./finish/Finish";
+import { Frame } from "./frame/Frame";
+import { Loading, Trouble } from "./frame/States";
+import { SignIn } from "./signin/SignIn";
+import { Today } from "./today/Today";
+
+// The 3D chunk is large and comes only with the screens that turn a head.
+const Bench = lazy(() => import("./bench/Bench").then((m) => ({ default: m.Bench })));
+const Chair = lazy(() => import("./chair/Chair").then((m) => ({ default: m.Chair })));
+
+export function App() {
+  const me = useQuery({
+    queryKey: ["me"],
+    queryFn: () => get<PersonView>("/api/session"),
+    retry: (n, e) => !(e instanceof ApiError && e.status === 401) && n < 2,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  if (me.isPending) return <Loading what="the shop" />;
+  if (me.error instanceof ApiError && me.error.status === 401) return <SignIn />;
+  if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
+  return (
+    <Frame person={me.data}>
+      <Suspense fallback={<Loading what="the head" />}>
+        <Routes>
+          <Route path="/" element={<Today />} />
+          <Route path="/clients" element={<Clients />} />
+          <Route path="/clients/new" element={<NewClient />} />
+          <Route path="/clients/:id" element={<ClientPage />} />
+          <Route path="/plans/:id" element={<Bench units={me.data.units} />} />
+          <Route path="/plans/:id/chair" element={<Chair />} />
+          <Route path="/plans/:id/finish" element={<Finish />} />
+          <Route path="*" element={<p className="p-8 text-xl">There is no such page.</p>} />
+        </Routes>
+      </Suspense>
+    </Frame>
+  );
+}

@@ -1,0 +1,177 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link, useParams } from "react-router";
+import { get } from "../api/http";
+import type { PlanView } from "../api/types";
+import { Head3D } from "../draw/Head3D";
+import { KiteString } from "../draw/KiteString";
+import { Profile } from "../draw/Profile";
+import { VIEW_NAMES, type ViewName } from "../draw/views";
+import { Loading, Trouble } from "../frame/States";
+import { startAutosave } from "../store/autosave";
+import { choose, openPlan, redo, undo, usePlan } from "../store/planStore";
+import type { Units } from "../store/units";
+import { useOutcome } from "../store/useOutcome";
+import { Findings } from "./Findings";
+import { MovePanel } from "./MovePanel";
+import { SaveNote } from "./SaveNote";
+import { useHead } from "./useHead";
+
+export function Bench({ units }: { units: string }) {
+  const id = Number(useParams().id);
+  const plan = useQuery({
+    queryKey: ["plan", id],
+    queryFn: () => get<PlanView>(`/api/plans/${id}`),
+    gcTime: 0,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  useEffect(() => {
+    if (plan.data) openPlan(plan.data);
+  }, [plan.data]);
+  useEffect(startAutosave, []);
+  const ready = usePlan((s) => s.id === id && s.document !== null);
+  if (plan.error) return <Trouble error={plan.error} retry={() => plan.refetch()} />;
+  if (!ready) return <Loading what="the plan" />;
+  return <Board units={units as Units} id={id} />;
+}
+
+function Board({ units, id }: { units: Units; id: number }) {
+  const document = usePlan((s) => s.document);
+  const chosen = usePlan((s) => s.chosen);
+  const clientName = usePlan((s) => s.clientName);
+  const clientId = usePlan((s) => s.clientId);
+  const canUndo = usePlan((s) => s.done.length > 0);
+  const canRedo = usePlan((s) => s.undone.length > 0);
+  const { outcome, problems, message, busy } = useOutcome(document);
+  const { head, ramp, error } = useHead(document);
+  const [view, setView] = useState<ViewName>("right");
+  const [turn, setTurn] = useState(0);
+  const [whole, setWhole] = useState(false);
+  const move = document?.moves[chosen];
+  const stand = move?.stand;
+  useEffect(() => {
+    if (stand) setView(stand);
+  }, [stand]);
+  useEffect(() => {
+    const keys = (e: KeyboardEvent) => {
+      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== "z") return;
+      e.preventDefault();
+      if (e.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener("keydown", keys);
+    return () => window.removeEventListener("keydown", keys);
+  }, []);
+  if (!document || !move) return <Loading what="the plan" />;
+  const result = outcome?.result;
+  const last = (outcome?.states.length ?? 1) - 1;
+  const state = whole ? last : Math.min(chosen + 1, last);
+  return (
+    <div className="flex flex-1 flex-col gap-2 px-5 py-2">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <h1 className="font-bold text-2xl">{document.title}</h1>
+        <Link to={`/clients/${clientId}`} className="touch flex items-center underline">
+          {clientName}
+        </Link>
+        <SaveNote />
+        <span className="ml-auto flex flex-wrap items-center gap-2">
+          <button type="button" className="btn touch" disabled={!canUndo} onClick={undo}>
+            Undo
+          </button>
+          <button type="button" className="btn touch" disabled={!canRedo} onClick={redo}>
+            Redo
+          </button>
+          <a className="btn touch" href={`/api/plans/${id}/sheet.pdf`} download>
+            Cut sheet
+          </a>
+          <a className="btn touch" href={`/api/plans/${id}/document.json`} download>
+            Plan file
+          </a>
+          <Link className="btn btn-primary touch text-lg" to={`/plans/${id}/chair`}>
+            To the chair
+          </Link>
+        </span>
+      </div>
+      <KiteString
+        bows={document.moves.map((m, i) => ({
+          id: m.id,
+          name: m.name,
+          minutes: result?.moves[i]?.minutes ?? 1,
+        }))}
+        chosen={chosen}
+        choose={choose}
+      />
+      {(message || error) && (
+        <div role="alert" className="border-error border-l-4 pl-3">
+          {problems.length > 0
+            ? problems.map((p) => (
+                <p key={p.path}>
+                  {p.path}: {p.value}; {p.allowed}
+                </p>
+              ))
+            : message || error?.message}
+        </div>
+      )}
+      <div className="grid flex-1 gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+        <section className="flex min-h-[300px] flex-col" aria-label="The head">
+          <div className="flex flex-wrap items-center gap-1">
+            {VIEW_NAMES.map((v) => (
+              <button
+                key={v}
+                type="button"
+                className={`touch cursor-pointer border-b-3 px-2 ${v === view ? "border-primary font-bold" : "border-transparent"}`}
+                aria-pressed={v === view}
+                onClick={() => {
+                  setView(v);
+                  setTurn(turn + 1);
+                }}
+              >
+                {v}
+              </button>
+            ))}
+            <label className="touch ml-auto flex cursor-pointer items-center gap-2">
+              <input
+                type="checkbox"
+                className="toggle"
+                checked={whole}
+                onChange={(e) => setWhole(e.target.checked)}
+              />
+              whole plan
+            </label>
+          </div>
+          <div className="relative min-h-[300px] flex-1 lg:min-h-0" aria-busy={busy}>
+            {head && ramp && outcome ? (
+              <div className="absolute inset-0">
+                <Head3D
+                  head={head}
+                  ramp={ramp}
+                  lengths={outcome.states[state] as Float32Array}
+                  before={
+                    (whole ? outcome.states[last] : outcome.states[Math.max(0, state - 1)]) as Float32Array
+                  }
+                  view={view}
+                  viewTurn={turn}
+                  units={units}
+                  label={`Head from the ${view}, painted with its length ${whole ? "after the whole plan" : `after move ${chosen + 1}, ${move.name}`}`}
+                />
+              </div>
+            ) : (
+              <Loading what="the head" />
+            )}
+          </div>
+        </section>
+        <div className="grid content-start gap-4">
+          <MovePanel move={move} index={chosen} result={result} units={units} />
+          <Findings result={result} />
+        </div>
+        <section aria-label="Profiles" className="grid gap-x-6 md:grid-cols-2 lg:col-span-2">
+          {result?.walks
+            .filter((w) => w.walk !== "edge")
+            .map((w) => (
+              <Profile key={w.walk} walk={w} step={whole ? result.moves.length - 1 : chosen} units={units} />
+            ))}
+        </section>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+import type { Fingers, Guide, Hold, Line } from "../api/types";
+import { change } from "../store/planStore";
+import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { Pick } from "./Pick";
+import { FACINGS, PLACES } from "./places";
+import { Stepper } from "./Stepper";
+
+const HOLDS = [
+  ["straightOut", "straight out"],
+  ["elevation", "at an angle"],
+  ["toward", "pulled to a side"],
+] as const;
+const GUIDES = [
+  ["travelling", "travelling"],
+  ["lastBite", "back to the last bite"],
+  ["fixed", "fixed"],
+] as const;
+const LINES = [
+  ["round", "follows the head"],
+  ["flat", "flat line"],
+] as const;
+
+const newHold = (k: Hold["kind"]): Hold =>
+  k === "elevation"
+    ? { kind: k, elevationDeg: 90 }
+    : k === "toward"
+      ? { kind: k, facing: "up" }
+      : { kind: k };
+const newGuide = (k: Guide["kind"]): Guide =>
+  k === "fixed" ? { kind: k, place: "crown", gather: "row" } : { kind: k };
+const newLine = (k: Line["kind"], lengthMm: number): Line =>
+  k === "round" ? { kind: k, lengthMm } : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
+
+export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | number)[]; units: Units }) {
+  const inches = units === "INCH";
+  return (
+    <>
+      <Stepper
+        large
+        label="Guide length"
+        value={toShown(cut.line.lengthMm, units)}
+        step={stepOf(units)}
+        min={0}
+        max={inches ? 59 : 150}
+        unit={unitOf(units)}
+        onChange={(v) => change([...at, "line", "lengthMm"], toMm(v, units))}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <Pick
+          label="Held"
+          value={cut.hold.kind}
+          options={HOLDS}
+          onChange={(k) => change([...at, "hold"], newHold(k))}
+        />
+        {cut.hold.kind === "elevation" && (
+          <Stepper
+            label="Elevation"
+            value={cut.hold.elevationDeg}
+            step={15}
+            min={0}
+            max={180}
+            unit="°"
+            onChange={(v) => change([...at, "hold", "elevationDeg"], v)}
+          />
+        )}
+        {cut.hold.kind === "toward" && (
+          <Pick
+            label="Side"
+            value={cut.hold.facing}
+            options={FACINGS}
+            onChange={(v) => change([...at, "hold", "facing"], v)}
+          />
+        )}
+        <Pick
+          label="Guide"
+          value={cut.guide.kind}
+          options={GUIDES}
+          onChange={(k) => change([...at, "guide"], newGuide(k))}
+        />
+        {cut.guide.kind === "fixed" && (
+          <Pick
+            label="Fixed at"
+            value={cut.guide.place}
+            options={PLACES as readonly (readonly [string, string])[]}
+            onChange={(v) => change([...at, "guide", "place"], v)}
+          />
+        )}
+        <Pick
+          label="Line"
+          value={cut.line.kind}
+          options={LINES}
+          onChange={(k) => change([...at, "line"], newLine(k, cut.line.lengthMm))}
+        />
+        {cut.line.kind === "flat" && (
+          <>
+            <Pick
+              label="Line faces"
+              value={cut.line.facing}
+              options={FACINGS}
+              onChange={(v) => change([...at, "line", "facing"], v)}
+            />
+            <Stepper
+              label="Finger angle"
+              value={cut.line.fingerDeg}
+              step={5}
+              min={-60}
+              max={60}
+              unit="°"
+              onChange={(v) => change([...at, "line", "fingerDeg"], v)}
+            />
+          </>
+        )}
+        <Stepper
+          label="Bite"
+          value={inches ? toShown(cut.biteMm, units) : cut.biteMm}
+          step={inches ? 0.125 : 1}
+          min={inches ? 0.125 : 3}
+          max={inches ? 2.25 : 60}
+          unit={inches ? "in" : "mm"}
+          onChange={(v) => change([...at, "biteMm"], inches ? toMm(v, units) : v)}
+        />
+      </div>
+    </>
+  );
+}

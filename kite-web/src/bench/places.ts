@@ -1,0 +1,30 @@
+export const PLACES = [
+  ["front", "front"],
+  ["recessionLeft", "left recession"],
+  ["recessionRight", "right recession"],
+  ["templeLeft", "left temple"],
+  ["templeRight", "right temple"],
+  ["sideburnLeft", "left sideburn"],
+  ["sideburnRight", "right sideburn"],
+  ["earTopLeft", "left ear top"],
+  ["earTopRight", "right ear top"],
+  ["behindEarLeft", "behind left ear"],
+  ["behindEarRight", "behind right ear"],
+  ["napeCornerLeft", "left nape corner"],
+  ["napeCornerRight", "right nape corner"],
+  ["nape", "nape"],
+  ["apex", "apex"],
+  ["ridgeLeft", "left ridge"],
+  ["ridgeRight", "right ridge"],
+  ["crown", "crown"],
+  ["occipital", "occipital bone"],
+] as const;
+
+export const FACINGS = [
+  ["up", "up"],
+  ["down", "down"],
+  ["front", "forward"],
+  ["back", "back"],
+  ["left", "left"],
+  ["right", "right"],
+] as const;

@@ -1,0 +1,20 @@
+import { useQuery } from "@tanstack/react-query";
+import { readHead } from "../api/binary";
+import { bytes, get } from "../api/http";
+import type { PlanDocument, Ramp } from "../api/types";
+
+/** The drawn head and the colours of length; fetched once for a head and kept. */
+export function useHead(document: PlanDocument | null) {
+  const head = useQuery({
+    queryKey: ["head", JSON.stringify(document?.head ?? null)],
+    queryFn: async () => readHead(await bytes("/api/head", document)),
+    enabled: document !== null,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const ramp = useQuery({
+    queryKey: ["ramp"],
+    queryFn: () => get<Ramp>("/api/ramp"),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  return { head: head.data, ramp: ramp.data, error: head.error ?? ramp.error };
+}

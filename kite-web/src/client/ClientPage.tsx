@@ -1,0 +1,120 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type ChangeEvent, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { get, send } from "../api/http";
+import type { Added, ClientView, FamilyRow } from "../api/types";
+import { StillHead } from "../draw/StillHead";
+import { Empty, Loading, Trouble } from "../frame/States";
+
+export function ClientPage() {
+  const id = Number(useParams().id);
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const client = useQuery({ queryKey: ["client", id], queryFn: () => get<ClientView>(`/api/clients/${id}`) });
+  const families = useQuery({ queryKey: ["families"], queryFn: () => get<FamilyRow[]>("/api/families") });
+  const [problem, setProblem] = useState("");
+  const add = useMutation({
+    mutationFn: (body: unknown) => send<Added>("POST", `/api/clients/${id}/plans`, body),
+    onSuccess: async (a) => {
+      await queries.invalidateQueries({ queryKey: ["client", id] });
+      go(`/plans/${a.id}`);
+    },
+    onError: (e) => setProblem(e.message),
+  });
+  const takeIn = async (e: ChangeEvent<HTMLInputElement>) => {
+    const file = e.target.files?.[0];
+    e.target.value = "";
+    if (!file) return;
+    try {
+      add.mutate({ document: JSON.parse(await file.text()) });
+    } catch {
+      setProblem(`${file.name} is not JSON; a plan document is one JSON object.`);
+    }
+  };
+  if (client.isPending) return <Loading what="the client" />;
+  if (client.error) return <Trouble error={client.error} retry={() => client.refetch()} />;
+  const c = client.data;
+  return (
+    <div className="grid gap-6 px-6 py-5 lg:grid-cols-[3fr_2fr]">
+      <section>
+        <h1 className="font-bold text-3xl">{c.name}</h1>
+        <p className="text-lg">{c.note}</p>
+        <p className="soft">
+          Girth {c.girthMm} mm
+          {c.earToEarMm && ` · ear to ear ${c.earToEarMm} mm`}
+          {c.frontToNapeMm && ` · front to nape ${c.frontToNapeMm} mm`}
+        </p>
+        <h2 className="mt-5 font-bold text-xl">Plans</h2>
+        {c.plans.length === 0 && (
+          <Empty>No plan yet. Pick a shape below; it is laid on this head and hair.</Empty>
+        )}
+        <ul className="mt-2 grid gap-3 sm:grid-cols-2">
+          {c.plans.map((p) => (
+            <li key={p.id}>
+              <Link
+                to={`/plans/${p.id}`}
+                className="flex gap-3 rounded-box border-2 border-base-300 bg-base-200 p-3"
+              >
+                <StillHead of={`plans/${p.id}`} version={p.version} name={p.title} className="h-36 w-28" />
+                <span className="grid content-start gap-1">
+                  <b className="text-lg">{p.title}</b>
+                  <span className="soft">changed {new Date(p.updatedAt).toLocaleDateString("en-GB")}</span>
+                  <span className="font-bold text-primary">Open the bench</span>
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+        <h2 className="mt-5 font-bold text-xl">New plan</h2>
+        <div className="mt-2 flex flex-wrap gap-3">
+          {families.data?.map((f) => (
+            <button
+              key={f.id}
+              type="button"
+              className="btn touch"
+              disabled={add.isPending}
+              onClick={() => add.mutate({ family: f.id })}
+            >
+              {f.title}
+            </button>
+          ))}
+          <label className="btn touch">
+            From a plan file
+            <input type="file" accept="application/json,.json" className="sr-only" onChange={takeIn} />
+          </label>
+        </div>
+        {problem && (
+          <p role="alert" className="mt-3 whitespace-pre-line border-error border-l-4 pl-3">
+            {problem}
+          </p>
+        )}
+      </section>
+      <section>
+        <h2 className="font-bold text-xl">Visits</h2>
+        {c.visits.length === 0 && <Empty>No visit yet. It is written here when a cut is finished.</Empty>}
+        <ol className="mt-2 grid gap-3">
+          {c.visits.map((v) => (
+            <li
+              key={v.id}
+              data-testid="visit"
+              className="flex gap-3 border-secondary border-l-4 bg-base-200 p-3"
+            >
+              <StillHead of={`visits/${v.id}`} version={1} name={v.title} className="h-20 w-16" />
+              <div>
+                <b>{v.title}</b>
+                <p className="soft">
+                  {new Date(v.finishedAt).toLocaleString("en-GB", {
+                    dateStyle: "medium",
+                    timeStyle: "short",
+                  })}{" "}
+                  · {v.stylist} · {v.minutes} min · {v.movesDone} moves
+                </p>
+                {v.remarks && <p>{v.remarks}</p>}
+              </div>
+            </li>
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}

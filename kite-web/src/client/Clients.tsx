@@ -1,0 +1,64 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { get } from "../api/http";
+import type { ClientRow } from "../api/types";
+import { StillHead } from "../draw/StillHead";
+import { Empty, Loading, Trouble } from "../frame/States";
+
+export function Clients() {
+  const [find, setFind] = useState("");
+  const all = useQuery({ queryKey: ["clients"], queryFn: () => get<ClientRow[]>("/api/clients") });
+  if (all.isPending) return <Loading what="the clients" />;
+  if (all.error) return <Trouble error={all.error} retry={() => all.refetch()} />;
+  const shown = all.data.filter((c) => c.name.toLowerCase().includes(find.toLowerCase()));
+  return (
+    <div className="px-6 py-5">
+      <div className="flex flex-wrap items-center gap-4">
+        <h1 className="font-bold text-3xl">Clients</h1>
+        <input
+          className="input touch w-64"
+          placeholder="Find by name"
+          aria-label="Find by name"
+          value={find}
+          onChange={(e) => setFind(e.target.value)}
+        />
+        <Link to="/clients/new" className="btn btn-primary touch ml-auto text-lg">
+          New client
+        </Link>
+      </div>
+      {shown.length === 0 ? (
+        <Empty>{all.data.length === 0 ? "No clients yet." : `Nobody here is called “${find}”.`}</Empty>
+      ) : (
+        <ul className="mt-5 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
+          {shown.map((c) => (
+            <li key={c.id}>
+              <Link
+                to={`/clients/${c.id}`}
+                className="flex gap-4 rounded-box border-2 border-base-300 bg-base-200 p-3"
+              >
+                {c.planId ? (
+                  <StillHead
+                    of={`plans/${c.planId}`}
+                    version={c.planVersion ?? 0}
+                    name={c.name}
+                    className="h-28 w-24 flex-none"
+                  />
+                ) : (
+                  <span className="soft grid h-28 w-24 flex-none place-items-center border-2 border-base-300 border-dashed text-sm">
+                    no plan yet
+                  </span>
+                )}
+                <span className="grid content-start">
+                  <span className="font-bold text-xl">{c.name}</span>
+                  <span>{c.planTitle ?? ""}</span>
+                  <span className="soft">{c.note}</span>
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+import { useState } from "react";
+
+type Props = { of: string; version: number; view?: string; name: string; className?: string };
+
+/** A still of a plan's or a visit's head, drawn by the server; kept by the version it shows. */
+export function StillHead({ of, version, view = "right", name, className = "" }: Props) {
+  const [gone, setGone] = useState(false);
+  if (gone) return <span className={`soft grid place-items-center text-sm ${className}`}>no picture</span>;
+  return (
+    <img
+      src={`/api/${of}/picture.png?view=${view}&width=240&height=270&v=${version}`}
+      width={240}
+      height={270}
+      alt={`${name}, ${view}`}
+      loading="lazy"
+      className={`object-contain ${className}`}
+      onError={() => setGone(true)}
+    />
+  );
+}

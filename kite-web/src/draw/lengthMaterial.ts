@@ -1,0 +1,66 @@
+import * as THREE from "three";
+import type { Ramp } from "../api/types";
+
+/** Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. */
+const LIT = `
+  vec3 lit(vec3 colour, vec3 n) {
+    float key = dot(n, normalize(vec3(-0.42, 0.55, 0.72)));
+    float facing = max(n.z, 0.0);
+    float shade = 0.60 + 0.32 * (key * 0.5 + 0.5) + 0.18 * facing;
+    shade *= 0.86 + 0.14 * min(1.0, facing * 2.2);
+    return colour * shade;
+  }`;
+
+export function skinMaterial(skin: string): THREE.ShaderMaterial {
+  return new THREE.ShaderMaterial({
+    transparent: true,
+    uniforms: { skin: { value: new THREE.Color().setStyle(skin, THREE.LinearSRGBColorSpace) } },
+    vertexShader: `
+      varying vec3 n; varying float high;
+      void main() {
+        n = normalMatrix * normal;
+        high = position.z;
+        gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
+      }`,
+    fragmentShader: `
+      varying vec3 n; varying float high; uniform vec3 skin;
+      ${LIT}
+      void main() {
+        gl_FragColor = vec4(lit(skin, normalize(n)), clamp((high + 150.0) / 34.0, 0.0, 1.0));
+      }`,
+  });
+}
+
+/** Length as a map: a tint between each two round lengths, a contour at each, vermilion round what the move cuts. */
+export function lengthMaterial(ramp: Ramp): THREE.ShaderMaterial {
+  const levels = ramp.levelsMm;
+  const colours = ramp.colours.map((c) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace));
+  return new THREE.ShaderMaterial({
+    uniforms: { levels: { value: levels }, colours: { value: colours } },
+    vertexShader: `
+      attribute float hair; attribute float cut;
+      varying vec3 n; varying float len; varying float isCut;
+      void main() {
+        n = normalMatrix * normal; len = hair; isCut = cut;
+        gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
+      }`,
+    fragmentShader: `
+      varying vec3 n; varying float len; varying float isCut;
+      uniform float levels[${levels.length}]; uniform vec3 colours[${colours.length}];
+      ${LIT}
+      void main() {
+        vec3 colour = colours[0];
+        float line = 0.0;
+        float soft = max(fwidth(len), 1e-4);
+        for (int i = 0; i < ${levels.length}; i++) {
+          if (len >= levels[i]) colour = colours[i + 1];
+          line = max(line, 1.0 - smoothstep(0.4, 1.1, abs(len - levels[i]) / soft));
+        }
+        colour = mix(colour, vec3(0.106, 0.141, 0.251), 0.55 * line);
+        float rim = max(fwidth(isCut), 1e-4);
+        float edge = 1.0 - smoothstep(0.8, 1.9, abs(isCut - 0.5) / rim);
+        colour = mix(colour, vec3(0.78, 0.20, 0.10), edge);
+        gl_FragColor = vec4(lit(colour, normalize(n)), 1.0);
+      }`,
+  });
+}

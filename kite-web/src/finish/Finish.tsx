@@ -1,0 +1,99 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { get, send } from "../api/http";
+import type { PlanView } from "../api/types";
+import { StillHead } from "../draw/StillHead";
+import { Loading, Trouble } from "../frame/States";
+import { chairSession, endChair } from "../store/chairStore";
+
+const CARE = [
+  "Tools into disinfectant for the full contact time.",
+  "New blade for the next client.",
+  "Neck brushed, cape shaken out.",
+];
+
+export function Finish() {
+  const id = Number(useParams().id);
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const plan = useQuery({ queryKey: ["finish-plan", id], queryFn: () => get<PlanView>(`/api/plans/${id}`) });
+  const [session] = useState(() => chairSession(id));
+  const [finishedAt] = useState(() => new Date().toISOString());
+  const [remarks, setRemarks] = useState("");
+  const store = useMutation({
+    mutationFn: () =>
+      send("POST", "/api/visits", {
+        token: session.token,
+        planId: id,
+        startedAt: session.startedAt,
+        finishedAt,
+        movesDone: session.done,
+        remarks,
+      }),
+    onSuccess: async () => {
+      endChair(id);
+      await queries.invalidateQueries({ queryKey: ["client", plan.data?.clientId] });
+      go(`/clients/${plan.data?.clientId}`);
+    },
+  });
+  if (plan.isPending) return <Loading what="the visit" />;
+  if (plan.error) return <Trouble error={plan.error} retry={() => plan.refetch()} />;
+  const minutes = Math.max(0, Math.round((Date.parse(finishedAt) - Date.parse(session.startedAt)) / 60_000));
+  const count = plan.data.document.moves.length;
+  return (
+    <div className="mx-auto grid w-full max-w-5xl gap-8 px-6 py-5 md:grid-cols-[1fr_1.3fr]">
+      <div className="flex gap-2">
+        <StillHead
+          of={`plans/${id}`}
+          version={plan.data.version}
+          view="right"
+          name={plan.data.document.title}
+          className="w-1/2"
+        />
+        <StillHead
+          of={`plans/${id}`}
+          version={plan.data.version}
+          view="back"
+          name={plan.data.document.title}
+          className="w-1/2"
+        />
+      </div>
+      <div className="grid content-start gap-4">
+        <h1 className="font-bold text-3xl">{plan.data.clientName}</h1>
+        <p className="text-xl">
+          {plan.data.document.title} · {session.done} of {count} moves · {minutes} min
+        </p>
+        <label className="grid gap-1 font-bold">
+          Remarks, and what to try next time
+          <textarea
+            className="textarea min-h-28 w-full font-normal text-lg"
+            maxLength={2000}
+            value={remarks}
+            onChange={(e) => setRemarks(e.target.value)}
+          />
+        </label>
+        <ul className="grid gap-1 border-accent border-l-4 pl-3">
+          {CARE.map((c) => (
+            <li key={c}>{c}</li>
+          ))}
+          <li>Local rules come first.</li>
+        </ul>
+        {store.error && <Trouble error={store.error} />}
+        <div className="flex gap-4">
+          <Link to={`/plans/${id}/chair`} className="btn h-16 text-xl">
+            Back to the chair
+          </Link>
+          <button
+            type="button"
+            className="btn btn-primary h-16 flex-1 text-2xl"
+            disabled={store.isPending}
+            onClick={() => store.mutate()}
+          >
+            Tie off the visit
+          </button>
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { type ReactNode, useEffect, useState } from "react";
+import { Link, NavLink, useLocation } from "react-router";
+import { remove } from "../api/http";
+import type { PersonView } from "../api/types";
+
+function savedTheme(): string | null {
+  return localStorage.getItem("kite-theme");
+}
+
+export function Frame({ person, children }: { person: PersonView; children: ReactNode }) {
+  const queries = useQueryClient();
+  const { pathname } = useLocation();
+  const [theme, setTheme] = useState(
+    () => savedTheme() ?? (matchMedia("(prefers-color-scheme: dark)").matches ? "dusk" : "paper"),
+  );
+  useEffect(() => {
+    document.documentElement.dataset.theme = theme;
+    localStorage.setItem("kite-theme", theme);
+  }, [theme]);
+  const signOut = async () => {
+    await remove("/api/session");
+    queries.clear();
+    location.assign("/");
+  };
+  const atChair = pathname.endsWith("/chair");
+  return (
+    <div className="flex min-h-dvh flex-col">
+      {!atChair && (
+        <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-base-300 border-b px-5 py-1.5">
+          <Link to="/" className="flex items-center gap-2 font-bold text-xl">
+            <img src="/kite.svg" alt="" width={30} height={30} className="rounded bg-[#f7f2e7] p-0.5" />
+            Kite Tail
+          </Link>
+          <nav className="flex gap-1" aria-label="Main">
+            {[
+              ["/", "Today"],
+              ["/clients", "Clients"],
+            ].map(([to, name]) => (
+              <NavLink
+                key={to}
+                to={to as string}
+                end
+                className={({ isActive }) =>
+                  `touch flex items-center border-b-3 px-3 ${isActive ? "border-primary font-bold" : "border-transparent"}`
+                }
+              >
+                {name}
+              </NavLink>
+            ))}
+          </nav>
+          <span className="ml-auto">{person.name}</span>
+          <button
+            type="button"
+            className="touch cursor-pointer underline"
+            onClick={() => setTheme(theme === "dusk" ? "paper" : "dusk")}
+          >
+            {theme === "dusk" ? "Day" : "Evening"}
+          </button>
+          <button type="button" className="touch cursor-pointer underline" onClick={signOut}>
+            Sign out
+          </button>
+        </header>
+      )}
+      <main className="flex min-h-0 flex-1 flex-col">{children}</main>
+    </div>
+  );
+}

@@ -1,0 +1,23 @@
+/** Lengths as the stylist reads them. 1 in = 25.4 mm. */
+export const MM_PER_INCH = 25.4;
+
+export type Units = "CM" | "INCH";
+
+export const unitOf = (u: Units): string => (u === "INCH" ? "in" : "cm");
+
+export const toShown = (mm: number, u: Units): number =>
+  u === "INCH" ? Math.round((mm / MM_PER_INCH) * 8) / 8 : Math.round(mm) / 10;
+
+export const toMm = (shown: number, u: Units): number => (u === "INCH" ? shown * MM_PER_INCH : shown * 10);
+
+export const stepOf = (u: Units): number => (u === "INCH" ? 0.125 : 0.5);
+
+const EIGHTHS = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
+
+export function lengthWords(mm: number, u: Units): string {
+  if (u === "CM") return mm < 10 ? `${Math.round(mm)} mm` : `${(mm / 10).toFixed(1)} cm`;
+  const eighths = Math.round((mm / MM_PER_INCH) * 8);
+  const whole = Math.floor(eighths / 8);
+  const rest = EIGHTHS[eighths % 8] ?? "";
+  return `${whole === 0 && rest ? "" : whole}${rest} in`;
+}

@@ -1,0 +1,84 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { get } from "../api/http";
+import type { Appointment, Today as Day } from "../api/types";
+import { StillHead } from "../draw/StillHead";
+import { Empty, Loading, Trouble } from "../frame/States";
+
+const clock = (t: string) =>
+  new Date(t).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false });
+
+export function Today() {
+  const day = useQuery({
+    queryKey: ["today"],
+    queryFn: () => get<Day>("/api/today"),
+    refetchInterval: 60_000,
+  });
+  if (day.isPending) return <Loading what="the day" />;
+  if (day.error) return <Trouble error={day.error} retry={() => day.refetch()} />;
+  const { appointments, now, shop, date } = day.data;
+  const title = new Date(`${date}T12:00:00`).toLocaleDateString("en-GB", {
+    weekday: "long",
+    day: "numeric",
+    month: "long",
+  });
+  return (
+    <div className="px-6 py-5">
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <div>
+          <h1 className="font-bold text-3xl">{title}</h1>
+          <p className="soft text-lg">{shop}</p>
+        </div>
+        <Link to="/clients/new" className="btn btn-primary touch text-lg">
+          Walk-in
+        </Link>
+      </div>
+      {appointments.length === 0 ? (
+        <Empty>Nobody is booked today. A walk-in starts with the button above.</Empty>
+      ) : (
+        <ul className="mt-5 grid gap-4 md:grid-cols-2 xl:grid-cols-3">
+          {appointments.map((a) => (
+            <Card key={a.id} a={a} now={now} />
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+function Card({ a, now }: { a: Appointment; now: string }) {
+  const inChair = Date.parse(a.startsAt) <= Date.parse(now) && Date.parse(now) < Date.parse(a.endsAt);
+  const past = Date.parse(a.endsAt) <= Date.parse(now);
+  const left = Math.round((Date.parse(a.endsAt) - Date.parse(now)) / 60_000);
+  return (
+    <li>
+      <Link
+        to={`/clients/${a.clientId}`}
+        className={`flex gap-4 rounded-box border-2 bg-base-200 p-3 ${inChair ? "border-primary" : "border-base-300"}`}
+      >
+        {a.planId ? (
+          <StillHead
+            of={`plans/${a.planId}`}
+            version={a.planVersion ?? 0}
+            name={a.clientName}
+            className="h-36 w-32 flex-none"
+          />
+        ) : (
+          <span className="soft grid h-36 w-32 flex-none place-items-center border-2 border-base-300 border-dashed text-center">
+            no plan yet
+          </span>
+        )}
+        <span className="grid min-w-0 content-start gap-0.5">
+          <span className="font-bold text-2xl">
+            {clock(a.startsAt)} <span className="soft font-normal text-lg">to {clock(a.endsAt)}</span>
+          </span>
+          <span className="truncate font-bold text-xl">{a.clientName}</span>
+          <span>{a.planTitle ?? "To be planned"}</span>
+          <span className="soft">{a.stylist}</span>
+          {inChair && <span className="mt-1 font-bold text-primary">in the chair, {left} min left</span>}
+          {past && <span className="soft mt-1">time passed</span>}
+        </span>
+      </Link>
+    </li>
+  );
+}
