@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
-import { ApiError, get } from "./api/http";
+import { getOrNull } from "./api/http";
 import type { PersonView } from "./api/types";
 import { ClientPage } from "./client/ClientPage";
 import { Clients } from "./client/Clients";
@@ -19,13 +19,12 @@ const Chair = lazy(() => import("./chair/Chair").then((m) => ({ default: m.Chair
 export function App() {
   const me = useQuery({
     queryKey: ["me"],
-    queryFn: () => get<PersonView>("/api/session"),
-    retry: (n, e) => !(e instanceof ApiError && e.status === 401) && n < 2,
+    queryFn: () => getOrNull<PersonView>("/api/session"),
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (me.isPending) return <Loading what="the shop" />;
-  if (me.error instanceof ApiError && me.error.status === 401) return <SignIn />;
   if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
+  if (!me.data) return <SignIn />;
   return (
     <Frame person={me.data}>
       <Suspense fallback={<Loading what="the head" />}>

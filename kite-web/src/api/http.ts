@@ -57,6 +57,12 @@ export async function get<T>(url: string): Promise<T> {
   return (await call("GET", url)).json();
 }
 
+/** Like get, but null where the server has nothing (204). */
+export async function getOrNull<T>(url: string): Promise<T | null> {
+  const response = await call("GET", url);
+  return response.status === 204 ? null : response.json();
+}
+
 export async function send<T>(method: "POST" | "PUT", url: string, body: unknown): Promise<T> {
   return (await call(method, url, body)).json();
 }

@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["picture"];
+        get: operations["ofPlan"];
         put?: never;
         post?: never;
         delete?: never;
@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofVisit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -293,6 +309,8 @@ export interface components {
             /** Format: int64 */
             planId?: number;
             planTitle?: string;
+            /** Format: int64 */
+            planVersion?: number;
         };
         ClientView: {
             /** Format: double */
@@ -439,6 +457,7 @@ export interface components {
             /** Format: date-time */
             now?: string;
             shop?: string;
+            zone?: string;
         };
         VisitRow: {
             /** Format: date-time */
@@ -694,7 +713,7 @@ export interface operations {
             };
         };
     };
-    picture: {
+    ofPlan: {
         parameters: {
             query?: {
                 view?: string;
@@ -904,6 +923,32 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    ofVisit: {
+        parameters: {
+            query?: {
+                view?: string;
+                width?: number;
+                height?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
         };

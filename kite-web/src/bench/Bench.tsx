@@ -67,7 +67,7 @@ function Board({ units, id }: { units: Units; id: number }) {
   const last = (outcome?.states.length ?? 1) - 1;
   const state = whole ? last : Math.min(chosen + 1, last);
   return (
-    <div className="flex flex-1 flex-col gap-2 px-5 py-2">
+    <div className="flex min-h-0 flex-1 flex-col gap-1 px-5 py-1.5">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h1 className="font-bold text-2xl">{document.title}</h1>
         <Link to={`/clients/${clientId}`} className="touch flex items-center underline">
@@ -112,65 +112,70 @@ function Board({ units, id }: { units: Units; id: number }) {
             : message || error?.message}
         </div>
       )}
-      <div className="grid flex-1 gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
-        <section className="flex min-h-[300px] flex-col" aria-label="The head">
-          <div className="flex flex-wrap items-center gap-1">
-            {VIEW_NAMES.map((v) => (
-              <button
-                key={v}
-                type="button"
-                className={`touch cursor-pointer border-b-3 px-2 ${v === view ? "border-primary font-bold" : "border-transparent"}`}
-                aria-pressed={v === view}
-                onClick={() => {
-                  setView(v);
-                  setTurn(turn + 1);
-                }}
-              >
-                {v}
-              </button>
-            ))}
-            <label className="touch ml-auto flex cursor-pointer items-center gap-2">
-              <input
-                type="checkbox"
-                className="toggle"
-                checked={whole}
-                onChange={(e) => setWhole(e.target.checked)}
-              />
-              whole plan
-            </label>
-          </div>
-          <div className="relative min-h-[300px] flex-1 lg:min-h-0" aria-busy={busy}>
-            {head && ramp && outcome ? (
-              <div className="absolute inset-0">
-                <Head3D
-                  head={head}
-                  ramp={ramp}
-                  lengths={outcome.states[state] as Float32Array}
-                  before={
-                    (whole ? outcome.states[last] : outcome.states[Math.max(0, state - 1)]) as Float32Array
-                  }
-                  view={view}
-                  viewTurn={turn}
-                  units={units}
-                  label={`Head from the ${view}, painted with its length ${whole ? "after the whole plan" : `after move ${chosen + 1}, ${move.name}`}`}
+      <div className="grid min-h-0 flex-1 gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_390px]">
+        <div className="flex min-h-0 flex-col">
+          <section className="flex min-h-[300px] flex-1 flex-col" aria-label="The head">
+            <div className="flex flex-wrap items-center gap-1">
+              {VIEW_NAMES.map((v) => (
+                <button
+                  key={v}
+                  type="button"
+                  className={`touch cursor-pointer border-b-3 px-2 ${v === view ? "border-primary font-bold" : "border-transparent"}`}
+                  aria-pressed={v === view}
+                  onClick={() => {
+                    setView(v);
+                    setTurn(turn + 1);
+                  }}
+                >
+                  {v}
+                </button>
+              ))}
+              <label className="touch ml-auto flex cursor-pointer items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="toggle"
+                  checked={whole}
+                  onChange={(e) => setWhole(e.target.checked)}
                 />
-              </div>
-            ) : (
-              <Loading what="the head" />
-            )}
-          </div>
-        </section>
-        <div className="grid content-start gap-4">
+                whole plan
+              </label>
+            </div>
+            <div className="relative min-h-[260px] flex-1" aria-busy={busy}>
+              {head && ramp && outcome ? (
+                <div className="absolute inset-0">
+                  <Head3D
+                    head={head}
+                    ramp={ramp}
+                    lengths={outcome.states[state] as Float32Array}
+                    before={outcome.states[whole ? last : Math.max(0, state - 1)] as Float32Array}
+                    view={view}
+                    viewTurn={turn}
+                    units={units}
+                    label={`Head from the ${view}, painted with its length ${whole ? "after the whole plan" : `after move ${chosen + 1}, ${move.name}`}`}
+                  />
+                </div>
+              ) : (
+                <Loading what="the head" />
+              )}
+            </div>
+          </section>
+          <section aria-label="Profiles" className="grid gap-x-5 md:grid-cols-2">
+            {result?.walks
+              .filter((w) => w.walk !== "edge")
+              .map((w) => (
+                <Profile
+                  key={w.walk}
+                  walk={w}
+                  step={whole ? result.moves.length - 1 : chosen}
+                  units={units}
+                />
+              ))}
+          </section>
+        </div>
+        <div className="grid content-start gap-3 lg:overflow-y-auto lg:pr-2 lg:pb-2">
           <MovePanel move={move} index={chosen} result={result} units={units} />
           <Findings result={result} />
         </div>
-        <section aria-label="Profiles" className="grid gap-x-6 md:grid-cols-2 lg:col-span-2">
-          {result?.walks
-            .filter((w) => w.walk !== "edge")
-            .map((w) => (
-              <Profile key={w.walk} walk={w} step={whole ? result.moves.length - 1 : chosen} units={units} />
-            ))}
-        </section>
       </div>
     </div>
   );

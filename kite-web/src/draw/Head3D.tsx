@@ -6,11 +6,12 @@ import type { HeadData, MeshData } from "../api/binary";
 import type { Ramp } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
 import { contourLabels, type Label } from "./contourLabels";
+import { cutField } from "./cutField";
 import { lengthMaterial, skinMaterial } from "./lengthMaterial";
 import { VIEWS, type ViewName } from "./views";
 
-const DISTANCE_MM = 860;
-const MIDDLE = new THREE.Vector3(0, -2, 12);
+const DISTANCE_MM = 770;
+const MIDDLE = new THREE.Vector3(0, -2, 20);
 const STILL_MS = 140;
 
 type Props = {
@@ -42,7 +43,7 @@ export function Head3D(props: Props) {
           flat
           linear
           dpr={[1, 2]}
-          gl={{ antialias: true, alpha: true, preserveDrawingBuffer: true }}
+          gl={{ antialias: true, alpha: true, preserveDrawingBuffer: false }}
           camera={{ fov: 22, near: 100, far: 2500, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
           onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
           fallback={<p className="p-6">This browser cannot draw the head in 3D.</p>}
@@ -141,10 +142,10 @@ function Scene({
 
   useEffect(() => {
     scalp.setAttribute("hair", new THREE.BufferAttribute(lengths, 1));
-    const cut = Float32Array.from(lengths, (l, i) => ((before[i] ?? l) - l > 0.3 ? 1 : 0));
+    const cut = cutField(lengths, before, head.scalp.triangles);
     scalp.setAttribute("cut", new THREE.BufferAttribute(cut, 1));
     invalidate();
-  }, [scalp, lengths, before, invalidate]);
+  }, [scalp, head, lengths, before, invalidate]);
 
   useFrame(() => {
     clearTimeout(stillTimer.current);

@@ -5,7 +5,7 @@ export type Bow = { id: string; name: string; minutes: number };
 type Props = { bows: Bow[]; chosen: number; done?: number; choose?: (i: number) => void };
 
 const W = 1200;
-const H = 92;
+const H = 76;
 
 /** A string of bows, each as wide as its minutes: done ones are tied, the present one flutters, the rest hang slack. */
 export function KiteString({ bows, chosen, done = 0, choose }: Props) {
@@ -16,7 +16,7 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
     passed += weight(b);
     return { ...b, x: 20 + ((from + passed) / 2 / total) * (W - 40), w: (weight(b) / total) * (W - 40) };
   });
-  const sag = (x: number) => 24 + 16 * Math.sin((x / W) * Math.PI * 3);
+  const sag = (x: number) => 25 + 8 * Math.sin((x / W) * Math.PI * 3);
   const path = Array.from(
     { length: 61 },
     (_, i) => `${i ? "L" : "M"}${(i / 60) * W} ${sag((i / 60) * W)}`,
@@ -45,7 +45,7 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
           const number = (
             <text
               x={b.x}
-              y={y + 34}
+              y={y + 31}
               textAnchor="middle"
               className={`fill-base-content text-[17px] ${i === chosen ? "font-bold" : ""}`}
             >

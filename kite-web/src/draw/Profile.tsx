@@ -13,9 +13,9 @@ const NAMES: Record<string, string> = {
   ridgeRight: "right ridge",
 };
 const TITLES = { centre: "Centre, front to nape", earToEar: "Ear to ear, left to right", edge: "Edge" };
-const W = 600;
-const H = 190;
-const PAD = { left: 46, right: 14, top: 26, bottom: 26 };
+const W = 430;
+const H = 158;
+const PAD = { left: 34, right: 14, top: 20, bottom: 24 };
 
 type Props = { walk: Walk; step: number; units: Units };
 

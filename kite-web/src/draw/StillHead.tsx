@@ -12,7 +12,6 @@ export function StillHead({ of, version, view = "right", name, className = "" }:
       width={240}
       height={270}
       alt={`${name}, ${view}`}
-      loading="lazy"
       className={`object-contain ${className}`}
       onError={() => setGone(true)}
     />

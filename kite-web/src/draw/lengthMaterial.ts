@@ -41,7 +41,10 @@ export function lengthMaterial(ramp: Ramp): THREE.ShaderMaterial {
       attribute float hair; attribute float cut;
       varying vec3 n; varying float len; varying float isCut;
       void main() {
-        n = normalMatrix * normal; len = hair; isCut = cut;
+        n = normalMatrix * normal;
+        // Hair cut to a round length lies wholly in its band, whatever interpolation does to the last digit.
+        len = hair + 0.02;
+        isCut = cut;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `

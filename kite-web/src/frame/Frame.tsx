@@ -23,11 +23,13 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
     queries.clear();
     location.assign("/");
   };
+  // The bench fits the screen; other pages scroll.
+  const bench = /^\/plans\/\d+$/.test(pathname);
   const atChair = pathname.endsWith("/chair");
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className={`flex min-h-dvh flex-col ${bench ? "lg:h-dvh" : ""}`}>
       {!atChair && (
-        <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-base-300 border-b px-5 py-1.5">
+        <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-base-300 border-b px-5 py-0.5">
           <Link to="/" className="flex items-center gap-2 font-bold text-xl">
             <img src="/kite.svg" alt="" width={30} height={30} className="rounded bg-[#f7f2e7] p-0.5" />
             Kite Tail

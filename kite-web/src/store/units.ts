@@ -12,12 +12,12 @@ export const toMm = (shown: number, u: Units): number => (u === "INCH" ? shown *
 
 export const stepOf = (u: Units): number => (u === "INCH" ? 0.125 : 0.5);
 
-const EIGHTHS = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
+const EIGHTHS = ["", "1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"];
 
 export function lengthWords(mm: number, u: Units): string {
   if (u === "CM") return mm < 10 ? `${Math.round(mm)} mm` : `${(mm / 10).toFixed(1)} cm`;
   const eighths = Math.round((mm / MM_PER_INCH) * 8);
   const whole = Math.floor(eighths / 8);
   const rest = EIGHTHS[eighths % 8] ?? "";
-  return `${whole === 0 && rest ? "" : whole}${rest} in`;
+  return `${rest === "" ? whole : whole === 0 ? rest : `${whole} ${rest}`} in`;
 }

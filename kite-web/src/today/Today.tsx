@@ -5,8 +5,8 @@ import type { Appointment, Today as Day } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 
-const clock = (t: string) =>
-  new Date(t).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false });
+const clock = (t: string, zone: string) =>
+  new Date(t).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false, timeZone: zone });
 
 export function Today() {
   const day = useQuery({
@@ -16,7 +16,7 @@ export function Today() {
   });
   if (day.isPending) return <Loading what="the day" />;
   if (day.error) return <Trouble error={day.error} retry={() => day.refetch()} />;
-  const { appointments, now, shop, date } = day.data;
+  const { appointments, now, shop, zone, date } = day.data;
   const title = new Date(`${date}T12:00:00`).toLocaleDateString("en-GB", {
     weekday: "long",
     day: "numeric",
@@ -38,7 +38,7 @@ export function Today() {
       ) : (
         <ul className="mt-5 grid gap-4 md:grid-cols-2 xl:grid-cols-3">
           {appointments.map((a) => (
-            <Card key={a.id} a={a} now={now} />
+            <Card key={a.id} a={a} now={now} zone={zone} />
           ))}
         </ul>
       )}
@@ -46,7 +46,7 @@ export function Today() {
   );
 }
 
-function Card({ a, now }: { a: Appointment; now: string }) {
+function Card({ a, now, zone }: { a: Appointment; now: string; zone: string }) {
   const inChair = Date.parse(a.startsAt) <= Date.parse(now) && Date.parse(now) < Date.parse(a.endsAt);
   const past = Date.parse(a.endsAt) <= Date.parse(now);
   const left = Math.round((Date.parse(a.endsAt) - Date.parse(now)) / 60_000);
@@ -70,7 +70,8 @@ function Card({ a, now }: { a: Appointment; now: string }) {
         )}
         <span className="grid min-w-0 content-start gap-0.5">
           <span className="font-bold text-2xl">
-            {clock(a.startsAt)} <span className="soft font-normal text-lg">to {clock(a.endsAt)}</span>
+            {clock(a.startsAt, zone)}{" "}
+            <span className="soft font-normal text-lg">to {clock(a.endsAt, zone)}</span>
           </span>
           <span className="truncate font-bold text-xl">{a.clientName}</span>
           <span>{a.planTitle ?? "To be planned"}</span>

@@ -1,5 +1,7 @@
 package kitetail.geom;
 
+import java.util.Arrays;
+
 /**
  * Triangles for drawing.
  *
@@ -23,6 +25,19 @@ public record Mesh(float[] points, float[] normals, int[] triangles) {
 
   public int vertices() {
     return points.length / 3;
+  }
+
+  /** Both meshes as one. */
+  public Mesh and(Mesh o) {
+    float[] p = Arrays.copyOf(points, points.length + o.points.length);
+    float[] n = Arrays.copyOf(normals, p.length);
+    int[] t = Arrays.copyOf(triangles, triangles.length + o.triangles.length);
+    System.arraycopy(o.points, 0, p, points.length, o.points.length);
+    System.arraycopy(o.normals, 0, n, points.length, o.points.length);
+    for (int i = 0; i < o.triangles.length; i++) {
+      t[triangles.length + i] = o.triangles[i] + vertices();
+    }
+    return new Mesh(p, n, t);
   }
 
   /** Stretched about the origin; normals stay square to the skin. */

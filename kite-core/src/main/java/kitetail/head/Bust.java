@@ -10,7 +10,7 @@ import kitetail.geom.Vec3;
  * calibration one.
  */
 public final class Bust {
-  private static final double CELL_MM = 4.5;
+  private static final double CELL_MM = 5.5;
 
   private Bust() {}
 
@@ -27,9 +27,18 @@ public final class Bust {
     return SurfaceNets.of(body, reach.times(-1), reach, CELL_MM);
   }
 
+  /** The body in coarse triangles, and over it each ear in fine ones. */
   private static final class Model {
+    private static final double EAR_CELL_MM = 2.2;
     static final Mesh MESH =
-        SurfaceNets.of(
-            ModelHead.BUST, new Vec3(-172, -125, -158), new Vec3(172, 128, 140), CELL_MM);
+        SurfaceNets.of(ModelHead.BODY, new Vec3(-172, -125, -158), new Vec3(172, 128, 140), CELL_MM)
+            .and(ear(-1))
+            .and(ear(1));
+
+    private static Mesh ear(int side) {
+      double near = side < 0 ? -96 : 62;
+      return SurfaceNets.of(
+          ModelHead.BUST, new Vec3(near, -42, -40), new Vec3(near + 34, 18, 46), EAR_CELL_MM);
+    }
   }
 }

@@ -13,11 +13,15 @@ import kitetail.geom.Vec3;
  * stretched from it. The skull is what hair grows on and is cut over; the bust adds what a picture
  * needs: shoulders, nose, brows and ears.
  */
-public final class ModelHead {
+final class ModelHead {
   private static final double EAR_TILT_RAD = Math.toRadians(12);
 
-  public static final Solid SKULL = skull();
-  public static final Solid BUST = bust();
+  static final Solid SKULL = skull();
+
+  /** The bust without its ears. */
+  static final Solid BODY = body();
+
+  static final Solid BUST = bust();
 
   private ModelHead() {}
 
@@ -35,13 +39,16 @@ public final class ModelHead {
         .with(rod(0, -26, -20, 0, -44, -120, 50, 55), 40);
   }
 
+  private static Solid.Joined body() {
+    return skull()
+        .with(rod(-120, -52, -190, 120, -52, -190, 58, 58), 60)
+        .with(rod(0, 86, 24, 0, 104, -16, 5, 8.5), 18)
+        .with(egg(26, 82, 34, 22, 10, 8), 28)
+        .with(egg(-26, 82, 34, 22, 10, 8), 28);
+  }
+
   private static Solid bust() {
-    Solid.Joined b =
-        skull()
-            .with(rod(-120, -52, -190, 120, -52, -190, 58, 58), 60)
-            .with(rod(0, 86, 24, 0, 104, -16, 5, 8.5), 18)
-            .with(egg(26, 82, 34, 22, 10, 8), 28)
-            .with(egg(-26, 82, 34, 22, 10, 8), 28);
+    Solid.Joined b = body();
     for (int s = -1; s <= 1; s += 2) {
       Solid shell = new Ellipsoid(new Vec3(s * 77, -12, 2), new Vec3(7, 18, 31), EAR_TILT_RAD);
       Solid bowl = new Ellipsoid(new Vec3(s * 85, -10, 5), new Vec3(7, 9.5, 17), EAR_TILT_RAD);

@@ -16,6 +16,12 @@ public final class LengthRamp {
   private static final double LIGHTEST = 0.94;
   private static final double DARKEST = 0.30;
 
+  /**
+   * Hair cut to a round length lies wholly in its band, whatever interpolation does to the last
+   * digit.
+   */
+  private static final double NOISE_MM = 0.02;
+
   private LengthRamp() {}
 
   public static double[] levelsMm() {
@@ -39,7 +45,7 @@ public final class LengthRamp {
 
   static int band(double lengthMm) {
     int b = 0;
-    while (b < LEVELS_MM.length && lengthMm >= LEVELS_MM[b]) {
+    while (b < LEVELS_MM.length && lengthMm + NOISE_MM >= LEVELS_MM[b]) {
       b++;
     }
     return b;

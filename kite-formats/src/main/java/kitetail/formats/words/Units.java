@@ -17,9 +17,9 @@ public enum Units {
     public String length(double mm) {
       long eighths = Math.round(mm / 25.4 * 8);
       long whole = eighths / 8;
-      long rest = eighths % 8;
-      String[] parts = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
-      return (whole == 0 && rest > 0 ? "" : Long.toString(whole)) + parts[(int) rest] + " in";
+      String rest =
+          new String[] {"", "1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"}[(int) (eighths % 8)];
+      return (rest.isEmpty() ? whole + "" : whole == 0 ? rest : whole + " " + rest) + " in";
     }
   };
 

@@ -74,8 +74,8 @@ public record Words(Units units) {
       return "cut to " + units.length(r.lengthMm()) + " following the head";
     }
     CutLine.Flat f = (CutLine.Flat) l;
-    return "cut to a "
-        + (f.facing() == Facing.UP || f.facing() == Facing.DOWN ? "level" : "upright")
+    return "cut to "
+        + (f.facing() == Facing.UP || f.facing() == Facing.DOWN ? "a level" : "an upright")
         + " line leaving "
         + units.length(f.lengthMm())
         + " at the "

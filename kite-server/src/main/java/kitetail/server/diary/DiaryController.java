@@ -23,7 +23,12 @@ class DiaryController {
     this.clock = clock;
   }
 
-  record Today(LocalDate date, String shop, OffsetDateTime now, List<Appointment> appointments) {}
+  record Today(
+      LocalDate date,
+      String shop,
+      String zone,
+      OffsetDateTime now,
+      List<Appointment> appointments) {}
 
   /** One appointment; the plan may not be made yet. */
   record Appointment(
@@ -45,6 +50,7 @@ class DiaryController {
     return new Today(
         date,
         shop.name(),
+        shop.zone(),
         OffsetDateTime.now(clock.withZone(zone)),
         appointments.between(
             me.shopId(),

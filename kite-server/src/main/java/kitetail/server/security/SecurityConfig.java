@@ -2,7 +2,6 @@ package kitetail.server.security;
 
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
@@ -29,9 +28,7 @@ class SecurityConfig {
   SecurityFilterChain chain(HttpSecurity http) {
     return http.authorizeHttpRequests(
             a ->
-                a.requestMatchers(HttpMethod.POST, "/api/session")
-                    .permitAll()
-                    .requestMatchers("/api/openapi/**", "/api/schema/**", "/api/session/token")
+                a.requestMatchers("/api/openapi/**", "/api/schema/**", "/api/session/**")
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()

@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -47,9 +48,12 @@ class SessionController {
     }
   }
 
+  /** Who is signed in; 204 when nobody is. */
   @GetMapping
-  PersonView me(@AuthenticationPrincipal Person person) {
-    return PersonView.of(person);
+  ResponseEntity<PersonView> me(@AuthenticationPrincipal Person person) {
+    return person == null
+        ? ResponseEntity.noContent().build()
+        : ResponseEntity.ok(PersonView.of(person));
   }
 
   @PostMapping

@@ -1,0 +1,66 @@
+package kitetail.bench;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Prints each figure in milliseconds and as a ratio to the reference measured in the same run. */
+public final class Bench {
+  private Bench() {}
+
+  public static void main(String[] args) throws RunnerException {
+    System.out.printf(
+        "%s, %d processors, Java %s%n",
+        System.getProperty("os.arch"),
+        Runtime.getRuntime().availableProcessors(),
+        System.getProperty("java.version"));
+    Collection<RunResult> results =
+        new Runner(
+                new OptionsBuilder()
+                    .include(CoreBench.class.getSimpleName())
+                    .verbosity(VerboseMode.SILENT)
+                    .build())
+            .run();
+    double reference =
+        results.stream()
+            .filter(r -> name(r).equals("reference"))
+            .findFirst()
+            .orElseThrow()
+            .getPrimaryResult()
+            .getScore();
+    System.out.printf("%-18s %10s %12s%n", "warm", "ms", "× reference");
+    for (RunResult r : results) {
+      double ms = r.getPrimaryResult().getScore();
+      System.out.printf(
+          Locale.ROOT,
+          "%-18s %7.2f ±%5.2f %8.2f%n",
+          name(r),
+          ms,
+          r.getPrimaryResult().getScoreError(),
+          ms / reference);
+    }
+    String url = System.getenv("KITETAIL_URL");
+    if (url != null) {
+      List<Double> edits = EditToPicture.run(url);
+      double median = edits.get(edits.size() / 2);
+      double high = edits.get((int) Math.ceil(edits.size() * 0.95) - 1);
+      System.out.printf(
+          Locale.ROOT,
+          "from a changed number to the picture, %d edits: median %.0f ms (%.1f × reference), 95th percentile %.0f ms%n",
+          edits.size(),
+          median,
+          median / reference,
+          high);
+    }
+  }
+
+  private static String name(RunResult r) {
+    String label = r.getParams().getBenchmark();
+    return label.substring(label.lastIndexOf('.') + 1);
+  }
+}

@@ -1,0 +1,196 @@
+package kitetail.e2e;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+
+/** The built application on a database of its own, and a browser before it. */
+final class AtTheShop implements AutoCloseable {
+  private static final Path JAR = Path.of("../kite-server/target/kitetail-app.jar");
+
+  private final String database = "e2e_" + Long.toUnsignedString(System.nanoTime(), 36);
+  private final int port;
+  private Process server;
+  private final Playwright playwright;
+  private final Browser browser;
+  final List<String> consoleErrors = new ArrayList<>();
+
+  AtTheShop() {
+    port = freePort();
+    admin("create database " + database);
+    startServer();
+    playwright =
+        Playwright.create(
+            new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    browser =
+        playwright
+            .chromium()
+            .launch(
+                new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(
+                        List.of(
+                            "--no-sandbox",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+  }
+
+  private static int freePort() {
+    try (ServerSocket s = new ServerSocket(0)) {
+      return s.getLocalPort();
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static String need(String name) {
+    String v = System.getenv(name);
+    if (v == null) {
+      throw new IllegalStateException(
+          name + " is not set: run the tests with ./kitetail test, which starts PostgreSQL");
+    }
+    return v;
+  }
+
+  private static void admin(String sql) {
+    try (Connection c =
+            DriverManager.getConnection(
+                need("KITETAIL_DB_URL"), need("KITETAIL_DB_USER"), need("KITETAIL_DB_PASSWORD"));
+        Statement s = c.createStatement()) {
+      s.execute(sql);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  void startServer() {
+    try {
+      ProcessBuilder b =
+          new ProcessBuilder(
+              Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+              "-Djava.awt.headless=true",
+              "-jar",
+              JAR.toString());
+      b.environment()
+          .put("KITETAIL_DB_URL", need("KITETAIL_DB_URL").replaceAll("/[^/]*$", "/" + database));
+      b.environment().put("KITETAIL_PORT", Integer.toString(port));
+      b.environment().put("KITETAIL_DEMO", "true");
+      b.redirectErrorStream(true).redirectOutput(Path.of("target/server.log").toFile());
+      server = b.start();
+      HttpClient http = HttpClient.newHttpClient();
+      for (int i = 0; i < 240; i++) {
+        if (!server.isAlive()) {
+          throw new IllegalStateException("the server stopped; see kite-e2e/target/server.log");
+        }
+        try {
+          if (http.send(
+                      HttpRequest.newBuilder(URI.create(url("/actuator/health"))).build(),
+                      HttpResponse.BodyHandlers.discarding())
+                  .statusCode()
+              == 200) {
+            return;
+          }
+        } catch (IOException e) {
+          // not up yet
+        }
+        Thread.sleep(250);
+      }
+      throw new IllegalStateException("the server was not ready after a minute");
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** No goodbye: as when the machine loses power. */
+  void killServer() {
+    try {
+      server.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  String url(String path) {
+    return "http://127.0.0.1:" + port + path;
+  }
+
+  /** A fresh browser at 1280×800 in one of the two themes. */
+  Page visitor(String theme) {
+    BrowserContext c =
+        browser.newContext(
+            new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+    c.addInitScript(
+        "localStorage.setItem('kite-theme', localStorage.getItem('kite-theme') ?? '"
+            + theme
+            + "')");
+    Page p = c.newPage();
+    p.onConsoleMessage(
+        m -> {
+          if (m.type().equals("error")) {
+            consoleErrors.add(m.text());
+          }
+        });
+    p.onPageError(consoleErrors::add);
+    return p;
+  }
+
+  Page signedIn(String who, String theme) {
+    Page p = visitor(theme);
+    p.navigate(url("/"));
+    p.getByLabel("Name").fill(who);
+    p.getByLabel("Password").fill("ferry-landing");
+    p.getByText("Sign in").click();
+    p.getByText("Sign out").waitFor();
+    return p;
+  }
+
+  /** What axe finds of serious or critical weight on the page as it stands. */
+  static List<String> serious(Page p) {
+    return new AxeBuilder(p)
+        .analyze().getViolations().stream()
+            .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+            .map(
+                v ->
+                    v.getId()
+                        + ": "
+                        + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
+            .toList();
+  }
+
+  @Override
+  public void close() {
+    browser.close();
+    playwright.close();
+    server.destroy();
+    try {
+      server.waitFor(20, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+    admin("drop database " + database + " with (force)");
+  }
+}

@@ -1,0 +1,218 @@
+package kitetail.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.Arrays;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class PlanCutAndKeepTest {
+  private static AtTheShop shop;
+
+  @BeforeAll
+  static void open() {
+    shop = new AtTheShop();
+  }
+
+  @AfterAll
+  static void close() {
+    shop.close();
+  }
+
+  private static Locator button(Page p, String name) {
+    return p.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  private static Locator guideLength(Page p) {
+    return p.getByLabel("Guide length in cm");
+  }
+
+  private static void painted(Page p) {
+    p.getByTestId("contour-label").first().waitFor();
+  }
+
+  private static byte[] head(Page p) {
+    return p.getByTestId("head").locator("canvas").screenshot();
+  }
+
+  private static void saved(Page p) {
+    p.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
+  }
+
+  @Test
+  void aStylistSignsIn_changesALength_seesTheMapChange_cutsEveryMove_andFindsTheVisit() {
+    Page p = shop.signedIn("joris", "paper");
+    p.getByText("Ansel Ruiter").first().click();
+    p.getByText("Open the bench").first().click();
+    painted(p);
+    byte[] before = head(p);
+    String line = p.getByTestId("after-earToEar").getAttribute("d");
+    guideLength(p).fill("4");
+    p.getByText("cut to 4.0 cm following the head").waitFor();
+    p.waitForFunction(
+        "d => document.querySelector('[data-testid=after-earToEar]').getAttribute('d') !== d",
+        line);
+    p.waitForTimeout(600);
+    assertThat(Arrays.equals(before, head(p))).as("the painted head stays the same").isFalse();
+    saved(p);
+
+    p.getByText("To the chair").click();
+    int moves = 0;
+    while (p.url().endsWith("/chair")) {
+      p.getByRole(AriaRole.TIMER).waitFor();
+      Locator next = p.getByText("Done: next").or(p.getByText("Done: finish"));
+      next.waitFor();
+      assertThat(p.getByRole(AriaRole.HEADING).first().innerText())
+          .startsWith(Integer.toString(moves + 1));
+      next.click();
+      moves++;
+    }
+    assertThat(moves).isEqualTo(13);
+    p.getByLabel("Remarks, and what to try next time").fill("ridge a little lower");
+    p.getByText("Tie off the visit").click();
+    Locator visit = p.getByTestId("visit").first();
+    visit.waitFor();
+    assertThat(visit.innerText())
+        .contains("Quiet Side Part")
+        .contains("13 moves")
+        .contains("ridge a little lower")
+        .contains("Joris Pier");
+    assertThat(shop.consoleErrors).isEmpty();
+  }
+
+  @Test
+  void undoAndRedo_goBackAndForth_andTheChangeOutlivesAKilledServer() {
+    Page p = shop.signedIn("maud", "dusk");
+    p.navigate(shop.url("/plans/3"));
+    painted(p);
+    String was = guideLength(p).inputValue();
+    button(p, "Guide length, less").click();
+    String less = guideLength(p).inputValue();
+    assertThat(Double.parseDouble(less)).isLessThan(Double.parseDouble(was));
+    button(p, "Undo").click();
+    assertThat(guideLength(p).inputValue()).isEqualTo(was);
+    button(p, "Redo").click();
+    assertThat(guideLength(p).inputValue()).isEqualTo(less);
+    p.waitForTimeout(700);
+    saved(p);
+    shop.killServer();
+    shop.startServer();
+    p.reload();
+    painted(p);
+    assertThat(guideLength(p).inputValue()).isEqualTo(less);
+    shop.consoleErrors.clear(); // the server was gone for a while
+  }
+
+  @Test
+  void twoPeopleOnOnePlan_getAClearChoice() {
+    Page maud = shop.signedIn("maud", "paper");
+    Page joris = shop.signedIn("joris", "paper");
+    maud.navigate(shop.url("/plans/5"));
+    joris.navigate(shop.url("/plans/5"));
+    painted(maud);
+    painted(joris);
+    guideLength(maud).fill("5");
+    maud.waitForTimeout(700);
+    saved(maud);
+    guideLength(joris).fill("3.5");
+    joris.getByText("Take theirs").waitFor();
+    joris.getByText("Take theirs").click();
+    joris.waitForFunction(
+        "() => document.querySelector('[aria-label=\"Guide length in cm\"]').value === '5'");
+    guideLength(joris).fill("3.5");
+    joris.waitForTimeout(700);
+    saved(joris);
+    guideLength(maud).fill("6");
+    maud.getByText("Keep mine").click();
+    saved(maud);
+    joris.reload();
+    painted(joris);
+    assertThat(guideLength(joris).inputValue()).isEqualTo("6");
+    shop.consoleErrors.clear(); // two refused saves are written there by the browser
+  }
+
+  @Test
+  void aLengthOutOfRange_isSaidBesideIt_andNotTaken() {
+    Page p = shop.signedIn("maud", "paper");
+    p.navigate(shop.url("/plans/2"));
+    painted(p);
+    guideLength(p).fill("900");
+    p.getByText("900 is not allowed; 0 to 150 cm").waitFor();
+    assertThat(button(p, "Undo").isDisabled()).isTrue();
+  }
+
+  @Test
+  void aWalkIn_isMeasured_getsAShape_itsSheet_andItsPlanFileComesBackTheSame() throws IOException {
+    Page p = shop.signedIn("maud", "paper");
+    p.getByText("Walk-in").click();
+    p.getByLabel("Name").fill("Gerda Kade");
+    p.getByLabel("Ear to ear").fill("470");
+    p.getByText("To the shapes").click();
+    p.getByText("given the other measures").waitFor();
+    p.getByLabel("Ear to ear").fill("350");
+    p.getByText("To the shapes").click();
+    button(p, "Gents' Scissor Cut, Sharp Edge").click();
+    painted(p);
+    Download sheet = p.waitForDownload(() -> p.getByText("Cut sheet").click());
+    assertThat(Files.readString(sheet.path(), java.nio.charset.StandardCharsets.ISO_8859_1))
+        .startsWith("%PDF-");
+    Download file = p.waitForDownload(() -> p.getByText("Plan file").click());
+    String out = Files.readString(file.path());
+    p.getByText("Gerda Kade").click();
+    java.nio.file.Path named = Files.createTempDirectory("kite").resolve("plan.json");
+    Files.writeString(named, out);
+    p.locator("input[type=file]").setInputFiles(named);
+    painted(p);
+    Download again = p.waitForDownload(() -> p.getByText("Plan file").click());
+    assertThat(Files.readString(again.path())).isEqualTo(out);
+    shop.consoleErrors.clear(); // the refused measure is written there by the browser
+  }
+
+  @Test
+  void theSetViews_turnTheHead_andTheKeysToo() {
+    Page p = shop.signedIn("maud", "paper");
+    p.navigate(shop.url("/plans/2"));
+    painted(p);
+    byte[] left = head(p);
+    button(p, "back").click();
+    p.waitForTimeout(500);
+    byte[] back = head(p);
+    assertThat(Arrays.equals(left, back)).isFalse();
+    p.getByTestId("head").locator("[tabindex='0']").first().focus();
+    p.keyboard().press("ArrowLeft");
+    p.waitForTimeout(500);
+    assertThat(Arrays.equals(back, head(p))).isFalse();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"paper", "dusk"})
+  void axe_findsNothingSerious_onAnyScreen(String theme) {
+    Page p = shop.visitor(theme);
+    p.navigate(shop.url("/"));
+    p.getByLabel("Password").waitFor();
+    assertThat(AtTheShop.serious(p)).as("sign-in").isEmpty();
+    p = shop.signedIn("maud", theme);
+    assertThat(AtTheShop.serious(p)).as("today").isEmpty();
+    for (String path :
+        new String[] {"/clients", "/clients/1", "/clients/6", "/clients/new", "/plans/4/finish"}) {
+      p.navigate(shop.url(path));
+      p.getByRole(AriaRole.HEADING).first().waitFor();
+      assertThat(AtTheShop.serious(p)).as(path).isEmpty();
+    }
+    p.navigate(shop.url("/plans/4"));
+    painted(p);
+    assertThat(AtTheShop.serious(p)).as("bench").isEmpty();
+    p.navigate(shop.url("/plans/4/chair"));
+    p.getByRole(AriaRole.TIMER).waitFor();
+    assertThat(AtTheShop.serious(p)).as("chair").isEmpty();
+  }
+}

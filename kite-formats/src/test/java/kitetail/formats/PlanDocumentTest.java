@@ -1,0 +1,130 @@
+package kitetail.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.Stream;
+import kitetail.formats.json.Families;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.PlanProblem;
+import kitetail.formats.json.PlanProblemException;
+import kitetail.formats.json.ResultJson;
+import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
+import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class PlanDocumentTest {
+  private static final Path EXAMPLES = Path.of("../docs/examples");
+
+  static Stream<Path> examples() throws IOException {
+    try (Stream<Path> files = Files.list(EXAMPLES)) {
+      return files.filter(f -> f.toString().endsWith(".json")).sorted().toList().stream();
+    }
+  }
+
+  private static String example() throws IOException {
+    return Files.readString(EXAMPLES.resolve("quiet-side-part.json"));
+  }
+
+  private static PlanProblemException refused(String json) {
+    return catchThrowableOfType(PlanProblemException.class, () -> PlanJson.read(json));
+  }
+
+  @ParameterizedTest
+  @MethodSource("examples")
+  void whatIsWritten_readsBackAsTheSamePlan(Path file) throws IOException {
+    Plan plan = PlanJson.read(Files.readString(file));
+    assertThat(PlanJson.read(PlanJson.write(plan))).isEqualTo(plan);
+    assertThat(PlanJson.write(PlanJson.read(PlanJson.write(plan)))).isEqualTo(PlanJson.write(plan));
+  }
+
+  @ParameterizedTest
+  @MethodSource("examples")
+  void theSameDocument_givesTheSameBytes(Path file) throws IOException {
+    Plan plan = PlanJson.read(Files.readString(file));
+    String first = ResultJson.write(ResultJson.of(plan, PlanEngine.run(plan), true));
+    String second = ResultJson.write(ResultJson.of(plan, PlanEngine.run(plan), true));
+    assertThat(first).isEqualTo(second).contains("\"sites\"").contains("\"earToEar\"");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"biteMm\": 9 | \"biteMm\": 99 | $.moves[3].cut.biteMm: 99 is not allowed; allowed 3 to 60",
+        "\"girthMm\": 565 | \"girthMm\": \"wide\" | $.head.girthMm: \"wide\" is not allowed; allowed is a value of type number, 440 to 680",
+        "\"facing\": \"up\" | \"facing\": \"skyward\" | $.moves[3].cut.hold.facing: \"skyward\" is not allowed; allowed up, down, front, back, left, right",
+        "\"title\": \"Quiet Side Part\" | \"titel\": \"Quiet Side Part\" | $.title: missing; it must be given",
+        "\"version\": 1 | \"version\": 2 | $.version: 2 is not allowed; allowed 1"
+      })
+  void badInput_isSaidWithPathValueAndRange(String from, String to, String line)
+      throws IOException {
+    String bad =
+        example()
+            .replaceFirst(
+                java.util.regex.Pattern.quote(from), java.util.regex.Matcher.quoteReplacement(to));
+    assertThat(refused(bad).problems()).extracting(PlanProblem::line).contains(line);
+  }
+
+  @Test
+  void everyFault_isSaidAtOnce() throws IOException {
+    String bad =
+        example()
+            .replaceFirst("\"biteMm\": 9", "\"biteMm\": 99")
+            .replaceFirst("\"girthMm\": 565", "\"girthMm\": 5");
+    assertThat(refused(bad).problems()).hasSize(2);
+  }
+
+  @Test
+  void textThatIsNotJson_isSaidWithItsLine() {
+    assertThat(refused("{\n \"version\": 1,,}").problems().get(0).line())
+        .startsWith("$: text that is not JSON (line 2");
+  }
+
+  @Test
+  void anUnknownSection_isNamed() throws IOException {
+    String bad = example().replaceFirst("\"section\": \"leftSide\"", "\"section\": \"sideburns\"");
+    assertThatThrownBy(() -> PlanJson.read(bad))
+        .hasMessageContaining("sideburns")
+        .hasMessageContaining("leftSide");
+  }
+
+  @Test
+  void anImpossibleHead_isRefusedWithTheRangeGivenTheOthers() throws IOException {
+    Plan plan = PlanJson.read(example().replaceFirst("\"earToEarMm\": 345", "\"earToEarMm\": 440"));
+    assertThatThrownBy(() -> PlanJson.head(plan))
+        .hasMessageContaining("$.head.earToEarMm: 440")
+        .hasMessageContaining("allowed");
+  }
+
+  @Test
+  void everyFamily_runsOnItsHead_andLeavesNothingUncut() {
+    Families.all()
+        .forEach(
+            (id, family) -> {
+              Plan plan =
+                  Families.on(
+                      family,
+                      new HeadSpec.Measured(560, 345.0, 330.0),
+                      family.hair(),
+                      family.start());
+              var outcome = PlanEngine.run(plan, Scalp.of(PlanJson.head(plan), 1500));
+              assertThat(outcome.minutes()).as(id).isBetween(15.0, 90.0); // common practice
+              assertThat(outcome.steps())
+                  .as(id)
+                  .allSatisfy(s -> assertThat(s.cutAreaMm2()).isPositive());
+              assertThat(outcome.findings())
+                  .as(id)
+                  .noneMatch(f -> f.severity() == kitetail.plan.Finding.Severity.STOP);
+            });
+  }
+}

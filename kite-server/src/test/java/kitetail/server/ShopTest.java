@@ -1,0 +1,284 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.ResultJson;
+import kitetail.plan.PlanEngine;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+class ShopTest {
+  private static TestShop shop;
+  private static TestShop.Visitor maud;
+
+  @BeforeAll
+  static void open() {
+    shop = new TestShop();
+    maud = shop.new Visitor().signedIn("maud");
+  }
+
+  @AfterAll
+  static void close() {
+    shop.close();
+  }
+
+  private static String save(long version, JsonNode document) {
+    ObjectNode body = TestShop.JSON.createObjectNode();
+    body.put("version", version);
+    body.set("document", document);
+    return body.toString();
+  }
+
+  private static long newPlan() {
+    return TestShop.JSON
+        .readTree(
+            maud.send("POST", "/api/clients/2/plans", "{\"family\":\"quiet-side-part\"}").body())
+        .path("id")
+        .asLong();
+  }
+
+  @Test
+  void withoutSigningIn_nothingOfTheShopIsSeen() {
+    TestShop.Visitor stranger = shop.new Visitor();
+    assertThat(stranger.send("GET", "/api/session", null).statusCode()).isEqualTo(204);
+    for (String path :
+        new String[] {
+          "/api/today", "/api/clients", "/api/clients/1", "/api/plans/1", "/api/plans/1/sheet.pdf"
+        }) {
+      assertThat(stranger.send("GET", path, null).statusCode()).as(path).isEqualTo(401);
+    }
+    assertThat(
+            stranger
+                .send("POST", "/api/session", "{\"signIn\":\"maud\",\"password\":\"wrong\"}")
+                .statusCode())
+        .isEqualTo(401);
+  }
+
+  @Test
+  void aChangeWithoutTheToken_isRefused() throws Exception {
+    var bare = java.net.http.HttpClient.newHttpClient();
+    var r =
+        bare.send(
+            HttpRequest.newBuilder(
+                    java.net.URI.create("http://127.0.0.1:" + shop.port() + "/api/session"))
+                .header("Content-Type", "application/json")
+                .POST(
+                    HttpRequest.BodyPublishers.ofString(
+                        "{\"signIn\":\"maud\",\"password\":\"ferry-landing\"}"))
+                .build(),
+            java.net.http.HttpResponse.BodyHandlers.ofString());
+    assertThat(r.statusCode()).isIn(401, 403);
+  }
+
+  @Test
+  void theDemo_hasSixClientsAndADayForTwoChairs() {
+    assertThat(maud.json("/api/clients").size()).isEqualTo(6);
+    JsonNode today = maud.json("/api/today");
+    assertThat(today.path("appointments").size()).isEqualTo(6);
+    assertThat(
+            today
+                .path("appointments")
+                .valueStream()
+                .map(a -> a.path("stylist").asString())
+                .distinct())
+        .hasSize(2);
+  }
+
+  @Test
+  void theNumbersOnScreen_areTheEnginesOwn() {
+    JsonNode document = maud.json("/api/plans/1").path("document");
+    ByteBuffer b =
+        ByteBuffer.wrap(maud.bytes("POST", "/api/outcome", document.toString()).body())
+            .order(ByteOrder.LITTLE_ENDIAN);
+    byte[] text = new byte[b.getInt()];
+    b.get(text);
+    ObjectNode shown =
+        (ObjectNode) TestShop.JSON.readTree(new String(text, StandardCharsets.UTF_8));
+    shown.remove("words");
+    shown.remove("findingWords");
+    var plan = PlanJson.read(document);
+    assertThat(shown.toString())
+        .isEqualTo(ResultJson.of(plan, PlanEngine.run(plan), false).toString());
+    int states = plan.moves().size() + 1;
+    assertThat(b.remaining() % (2 * states)).isZero();
+    assertThat(b.remaining() / 2 / states).isGreaterThan(3500);
+  }
+
+  @Test
+  void aStaleSave_isRefused_andNothingIsLost() {
+    long id = newPlan();
+    ObjectNode document = (ObjectNode) maud.json("/api/plans/" + id).path("document");
+    document.put("title", "Mine");
+    assertThat(maud.send("PUT", "/api/plans/" + id, save(1, document)).statusCode()).isEqualTo(200);
+    document.put("title", "Theirs");
+    var stale = maud.send("PUT", "/api/plans/" + id, save(1, document));
+    assertThat(stale.statusCode()).isEqualTo(409);
+    assertThat(TestShop.JSON.readTree(stale.body()).path("currentVersion").asLong()).isEqualTo(2);
+    assertThat(maud.json("/api/plans/" + id).path("document").path("title").asString())
+        .isEqualTo("Mine");
+  }
+
+  @Test
+  void aBadDocument_isRefusedWithItsPath_andTheOldOneStays() {
+    long id = newPlan();
+    ObjectNode document = (ObjectNode) maud.json("/api/plans/" + id).path("document");
+    ((ObjectNode) document.path("moves").get(0).path("cut")).put("biteMm", 400);
+    var r = maud.send("PUT", "/api/plans/" + id, save(1, document));
+    assertThat(r.statusCode()).isEqualTo(422);
+    JsonNode problem = TestShop.JSON.readTree(r.body()).path("problems").get(0);
+    assertThat(problem.path("path").asString()).isEqualTo("$.moves[0].cut.biteMm");
+    assertThat(problem.path("allowed").asString()).isEqualTo("allowed 3 to 60");
+    assertThat(maud.json("/api/plans/" + id).path("version").asLong()).isEqualTo(1);
+  }
+
+  @Test
+  void whatGoesOutAsAPlanFile_comesInAsTheSamePlan() {
+    String file = maud.send("GET", "/api/plans/1/document.json", null).body();
+    long id =
+        TestShop.JSON
+            .readTree(
+                maud.send("POST", "/api/clients/3/plans", "{\"document\":" + file + "}").body())
+            .path("id")
+            .asLong();
+    assertThat(maud.send("GET", "/api/plans/" + id + "/document.json", null).body())
+        .isEqualTo(file);
+  }
+
+  @Test
+  void anImpossibleMeasure_isRefusedBesideItsField() {
+    String start =
+        "{\"frontMm\":100,\"topMm\":100,\"crownMm\":100,\"sideMm\":60,\"occipitalMm\":60,\"napeMm\":40}";
+    var ear =
+        maud.send(
+            "POST",
+            "/api/clients",
+            "{\"name\":\"New\",\"girthMm\":560,\"earToEarMm\":460,\"start\":" + start + "}");
+    assertThat(ear.statusCode()).isEqualTo(422);
+    assertThat(ear.body()).contains("earToEarMm").contains("given the other measures");
+    var girth =
+        maud.send(
+            "POST", "/api/clients", "{\"name\":\"New\",\"girthMm\":56,\"start\":" + start + "}");
+    assertThat(girth.statusCode()).isEqualTo(422);
+    assertThat(girth.body()).contains("allowed 440 to 680 mm");
+  }
+
+  @Test
+  void aVisitSentTwice_isStoredOnce_withThePlanAsItWasCut() throws IOException {
+    long id = newPlan();
+    String body =
+        "{\"token\":\""
+            + UUID.randomUUID()
+            + "\",\"planId\":"
+            + id
+            + ",\"startedAt\":\"2026-01-05T10:00:00Z\",\"finishedAt\":\"2026-01-05T10:41:00Z\",\"movesDone\":12,\"remarks\":\"ridge a little lower\"}";
+    String first = maud.send("POST", "/api/visits", body).body();
+    assertThat(maud.send("POST", "/api/visits", body).body()).isEqualTo(first);
+    JsonNode visit =
+        maud.json("/api/clients/2")
+            .path("visits")
+            .valueStream()
+            .filter(v -> v.path("planId").asLong() == id)
+            .findFirst()
+            .orElseThrow();
+    assertThat(visit.path("minutes").asInt()).isEqualTo(41);
+    assertThat(visit.path("stylist").asString()).isEqualTo("Maud Terwiel");
+    var still =
+        maud.bytes(
+            "GET",
+            "/api/visits/" + visit.path("id").asLong() + "/picture.png?width=120&height=150",
+            null);
+    assertThat(ImageIO.read(new ByteArrayInputStream(still.body())).getWidth()).isEqualTo(120);
+  }
+
+  @Test
+  void theCutSheet_isAPdf_andAWrongViewIsSaid() {
+    var sheet = maud.bytes("GET", "/api/plans/1/sheet.pdf", null);
+    assertThat(sheet.headers().firstValue("Content-Type")).contains("application/pdf");
+    assertThat(new String(sheet.body(), 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+    assertThat(maud.send("GET", "/api/plans/1/picture.png?view=under", null).body())
+        .contains("front");
+    assertThat(maud.send("GET", "/api/plans/9999", null).statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void afterARestart_everyAcknowledgedChangeIsThere_andTheDemoIsNotLoadedAgain() {
+    long id = newPlan();
+    ObjectNode document = (ObjectNode) maud.json("/api/plans/" + id).path("document");
+    document.put("title", "Kept");
+    assertThat(maud.send("PUT", "/api/plans/" + id, save(1, document)).statusCode()).isEqualTo(200);
+    shop.restart();
+    assertThat(maud.json("/api/plans/" + id).path("document").path("title").asString())
+        .isEqualTo("Kept"); // the session too
+    assertThat(maud.json("/api/clients").size()).isEqualTo(6);
+  }
+
+  @Test
+  void theDatabaseItself_refusesADoubleBooking() throws SQLException {
+    try (Connection c =
+            DriverManager.getConnection(
+                shop.url(),
+                System.getenv("KITETAIL_DB_USER"),
+                System.getenv("KITETAIL_DB_PASSWORD"));
+        var s = c.createStatement()) {
+      String again =
+          "insert into appointment (shop_id, person_id, client_id, starts_at, ends_at) select shop_id, person_id, client_id, starts_at + interval '10 min', ends_at from appointment limit 1";
+      assertThatThrownBy(() -> s.executeUpdate(again))
+          .isInstanceOf(SQLException.class)
+          .hasMessageContaining("exclusion");
+    }
+  }
+
+  @Test
+  void theSchemaIsServed_asItShips() {
+    assertThat(maud.send("GET", "/api/schema/plan-1.schema.json", null).body())
+        .isEqualTo(PlanJson.schema());
+  }
+
+  /**
+   * The page's types are made from this file; after a change of the API: write it anew
+   * (CONTRIBUTING.md) and run npm run api.
+   */
+  @Test
+  void thePagesTypes_areMadeFromTheApiAsItIs() throws IOException {
+    JsonMapper sorted =
+        JsonMapper.builder().enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS).build();
+    ObjectNode live = (ObjectNode) maud.json("/api/openapi");
+    ObjectNode kept =
+        (ObjectNode) sorted.readTree(Files.readString(Path.of("../kite-web/openapi.json")));
+    live.remove("servers");
+    kept.remove("servers");
+    assertThat(sorted.convertValue(live, java.util.Map.class))
+        .isEqualTo(sorted.convertValue(kept, java.util.Map.class));
+  }
+
+  @Test
+  void deepLinks_loadThePage_andItsAssetsMayBeKept() throws IOException {
+    TestShop.Visitor stranger = shop.new Visitor();
+    for (String path :
+        new String[] {
+          "/", "/clients", "/clients/3", "/plans/1", "/plans/1/chair", "/plans/1/finish"
+        }) {
+      assertThat(stranger.send("GET", path, null).body()).as(path).contains("<div id=\"root\">");
+    }
+  }
+}

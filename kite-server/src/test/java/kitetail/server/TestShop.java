@@ -1,0 +1,141 @@
+package kitetail.server;
+
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The demo shop on a database of its own in the real PostgreSQL that the test command starts,
+ * spoken to over HTTP.
+ */
+final class TestShop implements AutoCloseable {
+  static final JsonMapper JSON = new JsonMapper();
+
+  private final String database;
+  private ConfigurableApplicationContext app;
+
+  TestShop() {
+    database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
+    admin("create database " + database);
+    start();
+  }
+
+  private static String need(String name) {
+    String v = System.getenv(name);
+    if (v == null) {
+      throw new IllegalStateException(
+          name + " is not set: run the tests with ./kitetail test, which starts PostgreSQL");
+    }
+    return v;
+  }
+
+  private static void admin(String sql) {
+    try (Connection c =
+            DriverManager.getConnection(
+                need("KITETAIL_DB_URL"), need("KITETAIL_DB_USER"), need("KITETAIL_DB_PASSWORD"));
+        Statement s = c.createStatement()) {
+      s.execute(sql);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  String url() {
+    return need("KITETAIL_DB_URL").replaceAll("/[^/]*$", "/" + database);
+  }
+
+  void start() {
+    app =
+        SpringApplication.run(
+            KiteTailServer.class,
+            "--server.port=0",
+            "--kitetail.demo=true",
+            "--spring.datasource.url=" + url());
+  }
+
+  /** As when the process is killed and started again: nothing but the database stays. */
+  void restart() {
+    app.close();
+    start();
+  }
+
+  int port() {
+    return Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port"));
+  }
+
+  @Override
+  public void close() {
+    app.close();
+    admin("drop database " + database + " with (force)");
+  }
+
+  /** A browser with its own cookies. */
+  final class Visitor {
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    Visitor signedIn(String who) {
+      if (send(
+                  "POST",
+                  "/api/session",
+                  "{\"signIn\":\"" + who + "\",\"password\":\"ferry-landing\"}")
+              .statusCode()
+          != 200) {
+        throw new IllegalStateException(who + " cannot sign in");
+      }
+      return this;
+    }
+
+    JsonNode json(String path) {
+      return JSON.readTree(send("GET", path, null).body());
+    }
+
+    HttpResponse<String> send(String method, String path, String body) {
+      return call(method, path, body, HttpResponse.BodyHandlers.ofString());
+    }
+
+    HttpResponse<byte[]> bytes(String method, String path, String body) {
+      return call(method, path, body, HttpResponse.BodyHandlers.ofByteArray());
+    }
+
+    private <T> HttpResponse<T> call(
+        String method, String path, String body, HttpResponse.BodyHandler<T> as) {
+      try {
+        HttpRequest.Builder r =
+            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path));
+        if (!method.equals("GET")) {
+          http.send(
+              HttpRequest.newBuilder(
+                      URI.create("http://127.0.0.1:" + port() + "/api/session/token"))
+                  .build(),
+              HttpResponse.BodyHandlers.discarding());
+          cookies.getCookieStore().getCookies().stream()
+              .filter(c -> c.getName().equals("XSRF-TOKEN"))
+              .map(HttpCookie::getValue)
+              .findFirst()
+              .ifPresent(t -> r.header("X-XSRF-TOKEN", t));
+        }
+        r.header("Content-Type", "application/json");
+        r.method(
+            method,
+            body == null
+                ? HttpRequest.BodyPublishers.noBody()
+                : HttpRequest.BodyPublishers.ofString(body));
+        return http.send(r.build(), as);
+      } catch (java.io.IOException | InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+}

@@ -1,0 +1,33 @@
+import { expect, it } from "vitest";
+import { readHead, readOutcome } from "./binary";
+
+it("reads an outcome: JSON, then lengths in twentieths of a millimetre", () => {
+  const text = `${JSON.stringify({ moves: [{ id: "a" }] })}`.padEnd(32);
+  const buffer = new ArrayBuffer(4 + 32 + 2 * 2 * 3);
+  const view = new DataView(buffer);
+  view.setUint32(0, 32, true);
+  new Uint8Array(buffer, 4).set(new TextEncoder().encode(text));
+  [1200, 0, 1, 900, 65535, 2].forEach((v, i) => {
+    view.setUint16(36 + 2 * i, v, true);
+  });
+  const { result, states } = readOutcome(buffer);
+  expect(result.moves[0]?.id).toBe("a");
+  expect(states).toHaveLength(2);
+  expect([...(states[0] as Float32Array)].map((x) => Math.round(x * 100) / 100)).toEqual([60, 0, 0.05]);
+  expect((states[1] as Float32Array)[1]).toBeCloseTo(3276.75, 2);
+});
+
+it("reads two meshes, one after the other", () => {
+  const one = (x: number) => {
+    const b = new ArrayBuffer(8 + 2 * 36 + 12);
+    new Uint32Array(b, 0, 2).set([3, 3]);
+    new Float32Array(b, 8, 9).fill(x);
+    new Uint32Array(b, 80, 3).set([0, 1, 2]);
+    return new Uint8Array(b);
+  };
+  const both = new Uint8Array([...one(1.5), ...one(-2)]);
+  const head = readHead(both.buffer);
+  expect(head.bust.points[8]).toBe(1.5);
+  expect(head.scalp.points[0]).toBe(-2);
+  expect([...head.scalp.triangles]).toEqual([0, 1, 2]);
+});

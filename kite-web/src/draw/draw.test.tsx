@@ -1,0 +1,86 @@
+import { cleanup, render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, expect, it, vi } from "vitest";
+import type { Walk } from "../api/types";
+import { Stepper } from "../bench/Stepper";
+import { contourLabels } from "./contourLabels";
+import { cutField } from "./cutField";
+import { KiteString } from "./KiteString";
+import { Profile } from "./Profile";
+
+afterEach(cleanup);
+
+const square = [
+  { x: 0, y: 0, facing: 1 },
+  { x: 100, y: 0, facing: 1 },
+  { x: 0, y: 100, facing: 1 },
+];
+const triangle = new Uint32Array([0, 1, 2]);
+
+it("a contour label stands where the length crosses its level", () => {
+  const labels = contourLabels(new Float32Array([10, 30, 10]), triangle, square, [20], { x: 50, y: 0 });
+  expect(labels).toEqual([{ level: 20, x: 50, y: 0 }]);
+});
+
+it("no label on a side that looks away, nor where nothing crosses", () => {
+  const away = square.map((v) => ({ ...v, facing: 0.2 }));
+  expect(contourLabels(new Float32Array([10, 30, 10]), triangle, away, [20], { x: 0, y: 0 })).toEqual([]);
+  expect(contourLabels(new Float32Array([10, 12, 10]), triangle, square, [20], { x: 0, y: 0 })).toEqual([]);
+});
+
+it("what was cut is 1 inside, 0 outside, and only its rim lies between", () => {
+  const row = 12;
+  const triangles = Uint32Array.from({ length: 3 * (row - 2) }, (_, i) => Math.floor(i / 3) + (i % 3));
+  const before = new Float32Array(row).fill(50);
+  const after = Float32Array.from({ length: row }, (_, i) => (i < 6 ? 20 : 50));
+  const field = cutField(after, before, triangles);
+  expect(field[0]).toBeGreaterThan(0.95);
+  expect(field[row - 1]).toBeLessThan(0.05);
+  expect([...cutField(before, before, triangles)].every((v) => v === 0)).toBe(true);
+});
+
+it("a bow is as wide as its minutes and can be chosen by key", async () => {
+  const choose = vi.fn();
+  render(
+    <KiteString
+      bows={[
+        { id: "a", name: "Top", minutes: 9 },
+        { id: "b", name: "Side", minutes: 3 },
+      ]}
+      chosen={0}
+      choose={choose}
+    />,
+  );
+  const side = screen.getByRole("button", { name: "Move 2: Side, 3 minutes" });
+  side.focus();
+  await userEvent.keyboard("{Enter}");
+  expect(choose).toHaveBeenCalledWith(1);
+});
+
+it("a number out of range is said and not taken; the buttons stop at the ends", async () => {
+  const onChange = vi.fn();
+  render(<Stepper label="Bite" value={59} step={2} min={3} max={60} unit="mm" onChange={onChange} />);
+  const field = screen.getByLabelText("Bite in mm");
+  await userEvent.clear(field);
+  await userEvent.type(field, "99");
+  expect(screen.getByRole("alert").textContent).toBe("99 is not allowed; 3 to 60 mm");
+  expect(onChange).not.toHaveBeenCalledWith(99);
+  await userEvent.click(screen.getByRole("button", { name: "Bite, more" }));
+  expect(onChange).toHaveBeenLastCalledWith(60);
+});
+
+it("the profile lies lower after a move that cuts", () => {
+  const walk: Walk = {
+    walk: "centre",
+    lengthMm: 100,
+    marksMm: { front: 0, apex: 50 },
+    distanceMm: [0, 50, 100],
+    beforeMm: [80, 80, 80],
+    afterMove: [{ move: "a", lengthMm: [40, 80, 80] }],
+  };
+  render(<Profile walk={walk} step={0} units="CM" />);
+  const points = (screen.getByTestId("after-centre").getAttribute("d") ?? "").match(/[\d.]+,[\d.]+/g) ?? [];
+  const [first, last] = [points[0], points[2]].map((p) => Number(p?.split(",")[1]));
+  expect(first).toBeGreaterThan(last as number);
+  expect(screen.getByText("apex")).toBeTruthy();
+});
