@@ -5,6 +5,8 @@ import java.util.stream.Collectors;
 import kitetail.formats.json.PlanProblem;
 import kitetail.formats.json.PlanProblemException;
 import kitetail.head.HeadMeasureException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 
 /** The one place that turns what went wrong into problem details (RFC 9457). */
 @RestControllerAdvice
+@Order(Ordered.HIGHEST_PRECEDENCE) // before Spring's own wording of the same faults
 class Problems {
   @ExceptionHandler
   ProblemDetail plan(PlanProblemException e) {
