@@ -4,8 +4,8 @@ import type { Result } from "./types";
 export type MeshData = { points: Float32Array; normals: Float32Array; triangles: Uint32Array };
 export type HeadData = { bust: MeshData; scalp: MeshData };
 
-/** Lengths in mm at every scalp vertex: before the first move, then after each. */
-export type Outcome = { result: Result; states: Float32Array[] };
+/** Lengths in mm at every scalp vertex: state 0 before the first move, state i after the i-th; turned into numbers when asked for. */
+export type Outcome = { result: Result; count: number; state: (i: number) => Float32Array };
 
 const UNITS_PER_MM = 20;
 
@@ -31,8 +31,14 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
   const all = new Uint16Array(buffer, 4 + textLength);
   const count = result.moves.length + 1;
   const vertices = all.length / count;
-  const states = Array.from({ length: count }, (_, s) =>
-    Float32Array.from(all.subarray(s * vertices, (s + 1) * vertices), (v) => v / UNITS_PER_MM),
-  );
-  return { result, states };
+  const read = new Map<number, Float32Array>();
+  const state = (i: number) => {
+    const known = read.get(i);
+    if (known) return known;
+    const lengths = new Float32Array(vertices);
+    for (let v = 0; v < vertices; v++) lengths[v] = (all[i * vertices + v] as number) / UNITS_PER_MM;
+    read.set(i, lengths);
+    return lengths;
+  };
+  return { result, count, state };
 }

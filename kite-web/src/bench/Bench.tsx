@@ -64,7 +64,7 @@ function Board({ units, id }: { units: Units; id: number }) {
   }, []);
   if (!document || !move) return <Loading what="the plan" />;
   const result = outcome?.result;
-  const last = (outcome?.states.length ?? 1) - 1;
+  const last = (outcome?.count ?? 1) - 1;
   const state = whole ? last : Math.min(chosen + 1, last);
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-1 px-5 py-1.5">
@@ -146,8 +146,8 @@ function Board({ units, id }: { units: Units; id: number }) {
                   <Head3D
                     head={head}
                     ramp={ramp}
-                    lengths={outcome.states[state] as Float32Array}
-                    before={outcome.states[whole ? last : Math.max(0, state - 1)] as Float32Array}
+                    lengths={outcome.state(state)}
+                    before={outcome.state(whole ? last : Math.max(0, state - 1))}
                     view={view}
                     viewTurn={turn}
                     units={units}

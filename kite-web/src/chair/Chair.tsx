@@ -95,8 +95,8 @@ export function Chair() {
             <Head3D
               head={head}
               ramp={ramp}
-              lengths={outcome.states[session.index + 1] as Float32Array}
-              before={outcome.states[session.index] as Float32Array}
+              lengths={outcome.state(session.index + 1)}
+              before={outcome.state(session.index)}
               view={move.stand}
               viewTurn={0}
               units="CM"

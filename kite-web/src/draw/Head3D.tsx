@@ -7,12 +7,14 @@ import type { Ramp } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
 import { contourLabels, type Label } from "./contourLabels";
 import { cutField } from "./cutField";
-import { lengthMaterial, skinMaterial } from "./lengthMaterial";
+import { bandOf, lengthMaterial, skinMaterial } from "./lengthMaterial";
 import { VIEWS, type ViewName } from "./views";
 
 const DISTANCE_MM = 770;
 const MIDDLE = new THREE.Vector3(0, -2, 20);
 const STILL_MS = 140;
+const QUICK_RATIO = 1;
+const SHARP_RATIO = 2;
 
 type Props = {
   head: HeadData;
@@ -42,8 +44,8 @@ export function Head3D(props: Props) {
           frameloop="demand"
           flat
           linear
-          dpr={[1, 2]}
-          gl={{ antialias: true, alpha: true, preserveDrawingBuffer: false }}
+          dpr={1}
+          gl={{ antialias: false, alpha: true, preserveDrawingBuffer: false }}
           camera={{ fov: 22, near: 100, far: 2500, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
           onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
           fallback={<p className="p-6">This browser cannot draw the head in 3D.</p>}
@@ -88,6 +90,7 @@ function Scene({
 }: Props & { onLabels: (l: Label[]) => void }) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
+  const sharpened = useRef(false);
   const stillTimer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const bust = useMemo(() => geometryOf(head.bust), [head]);
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
@@ -141,15 +144,29 @@ function Scene({
   }, [view, viewTurn, camera, invalidate, size.width, size.height]);
 
   useEffect(() => {
-    scalp.setAttribute("hair", new THREE.BufferAttribute(lengths, 1));
+    const bands = lengths.map((l) => bandOf(l, ramp.levelsMm));
+    scalp.setAttribute("band", new THREE.BufferAttribute(bands, 1));
     const cut = cutField(lengths, before, head.scalp.triangles);
     scalp.setAttribute("cut", new THREE.BufferAttribute(cut, 1));
     invalidate();
-  }, [scalp, head, lengths, before, invalidate]);
+  }, [scalp, head, lengths, before, ramp, invalidate]);
 
+  // Plain pixels while something changes; once still, drawn anew at twice the pixels, and the labels placed.
   useFrame(() => {
+    if (sharpened.current) {
+      sharpened.current = false;
+      return;
+    }
     clearTimeout(stillTimer.current);
-    stillTimer.current = setTimeout(() => onLabels(placeLabels()), STILL_MS);
+    if (gl.getPixelRatio() !== QUICK_RATIO) {
+      gl.setPixelRatio(QUICK_RATIO);
+    }
+    stillTimer.current = setTimeout(() => {
+      onLabels(placeLabels());
+      gl.setPixelRatio(SHARP_RATIO);
+      sharpened.current = true;
+      invalidate();
+    }, STILL_MS);
     performance.mark("kite-painted");
   });
   useEffect(() => () => clearTimeout(stillTimer.current), []);

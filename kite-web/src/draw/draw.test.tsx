@@ -6,6 +6,7 @@ import { Stepper } from "../bench/Stepper";
 import { contourLabels } from "./contourLabels";
 import { cutField } from "./cutField";
 import { KiteString } from "./KiteString";
+import { bandOf } from "./lengthMaterial";
 import { Profile } from "./Profile";
 
 afterEach(cleanup);
@@ -37,6 +38,13 @@ it("what was cut is 1 inside, 0 outside, and only its rim lies between", () => {
   expect(field[0]).toBeGreaterThan(0.95);
   expect(field[row - 1]).toBeLessThan(0.05);
   expect([...cutField(before, before, triangles)].every((v) => v === 0)).toBe(true);
+});
+
+it("a length stands in the band between its two round lengths", () => {
+  expect(bandOf(0, [10, 20, 40])).toBe(0);
+  expect(bandOf(10, [10, 20, 40])).toBe(1);
+  expect(bandOf(15, [10, 20, 40])).toBe(1.5);
+  expect(bandOf(900, [10, 20, 40])).toBeCloseTo(3.999, 3);
 });
 
 it("a bow is as wide as its minutes and can be chosen by key", async () => {

@@ -31,37 +31,42 @@ export function skinMaterial(skin: string): THREE.ShaderMaterial {
   });
 }
 
+/**
+ * Where a length stands among the round ones: the number of its band, and how far through it. Worked out here and not
+ * for every pixel.
+ */
+export function bandOf(lengthMm: number, levels: number[]): number {
+  let band = 0;
+  while (band < levels.length && lengthMm >= (levels[band] as number)) band++;
+  const from = levels[band - 1] ?? 0;
+  const to = levels[band] ?? from * 2;
+  return band + Math.min(0.999, (lengthMm - from) / (to - from));
+}
+
 /** Length as a map: a tint between each two round lengths, a contour at each, vermilion round what the move cuts. */
 export function lengthMaterial(ramp: Ramp): THREE.ShaderMaterial {
-  const levels = ramp.levelsMm;
   const colours = ramp.colours.map((c) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace));
   return new THREE.ShaderMaterial({
-    uniforms: { levels: { value: levels }, colours: { value: colours } },
+    uniforms: { colours: { value: colours } },
     vertexShader: `
-      attribute float hair; attribute float cut;
-      varying vec3 n; varying float len; varying float isCut;
+      attribute float band; attribute float cut;
+      varying vec3 n; varying float at; varying float isCut;
       void main() {
         n = normalMatrix * normal;
         // Hair cut to a round length lies wholly in its band, whatever interpolation does to the last digit.
-        len = hair + 0.02;
+        at = band + 0.002;
         isCut = cut;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying vec3 n; varying float len; varying float isCut;
-      uniform float levels[${levels.length}]; uniform vec3 colours[${colours.length}];
+      varying vec3 n; varying float at; varying float isCut;
+      uniform vec3 colours[${colours.length}];
       ${LIT}
       void main() {
-        vec3 colour = colours[0];
-        float line = 0.0;
-        float soft = max(fwidth(len), 1e-4);
-        for (int i = 0; i < ${levels.length}; i++) {
-          if (len >= levels[i]) colour = colours[i + 1];
-          line = max(line, 1.0 - smoothstep(0.4, 1.1, abs(len - levels[i]) / soft));
-        }
-        colour = mix(colour, vec3(0.106, 0.141, 0.251), 0.55 * line);
-        float rim = max(fwidth(isCut), 1e-4);
-        float edge = 1.0 - smoothstep(0.8, 1.9, abs(isCut - 0.5) / rim);
+        vec3 colour = colours[int(clamp(at, 0.0, ${colours.length - 1}.0))];
+        float line = 1.0 - smoothstep(0.4, 1.1, abs(at - floor(at + 0.5)) / max(fwidth(at), 1e-5));
+        colour = mix(colour, vec3(0.106, 0.141, 0.251), at > 0.5 ? 0.55 * line : 0.0);
+        float edge = 1.0 - smoothstep(0.8, 1.9, abs(isCut - 0.5) / max(fwidth(isCut), 1e-4));
         colour = mix(colour, vec3(0.78, 0.20, 0.10), edge);
         gl_FragColor = vec4(lit(colour, normalize(n)), 1.0);
       }`,

@@ -1,15 +1,22 @@
 package kitetail.bench;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
+import kitetail.cut.Cut;
+import kitetail.cut.CutLine;
+import kitetail.cut.Fingers;
 import kitetail.formats.json.Families;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.formats.picture.View;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
+import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.Workbench;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -30,18 +37,20 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class CoreBench {
   private Plan tenMoves;
-  private Plan threeMoves;
   private Scalp scalp;
+  private Workbench bench;
   private HeadPicture picture;
   private Outcome outcome;
   private double girth = 560;
+  private double changed = 40;
+  private static final int TOP = 3;
 
   @Setup
   public void setUp() {
     Plan family = Families.all().get("quiet-side-part");
     tenMoves = first(family, 10);
-    threeMoves = first(family, 3);
     scalp = Scalp.of(Head.of(family.head()), Scalp.DEFAULT_SITES);
+    bench = new Workbench(scalp);
     picture = new HeadPicture(scalp);
     outcome = PlanEngine.run(family, scalp);
   }
@@ -85,9 +94,47 @@ public class CoreBench {
     return PlanEngine.run(tenMoves, scalp);
   }
 
+  /** As on the bench: one guide length changed, the other nine moves as they were. */
   @Benchmark
-  public Outcome runThreeMoves() {
-    return PlanEngine.run(threeMoves, scalp);
+  public Outcome runOneChangedOfTen() {
+    changed = changed > 90 ? 40 : changed + 0.01;
+    return PlanEngine.run(withTopAt(changed), bench);
+  }
+
+  private Plan withTopAt(double lengthMm) {
+    List<Move> moves = new ArrayList<>(tenMoves.moves());
+    Move top = moves.get(TOP);
+    Fingers f = (Fingers) top.cut();
+    CutLine.Flat line = (CutLine.Flat) f.line();
+    Cut cut =
+        new Fingers(
+            f.hold(),
+            new CutLine.Flat(line.facing(), line.place(), lengthMm, line.fingerDeg()),
+            f.guide(),
+            f.progress(),
+            f.biteMm());
+    moves.set(
+        TOP,
+        new Move(
+            top.id(),
+            top.name(),
+            top.section(),
+            cut,
+            top.damp(),
+            top.stand(),
+            top.purpose(),
+            top.watch(),
+            top.askFirst()));
+    return new Plan(
+        tenMoves.version(),
+        tenMoves.title(),
+        tenMoves.head(),
+        tenMoves.hair(),
+        tenMoves.start(),
+        tenMoves.pace(),
+        tenMoves.sections(),
+        moves,
+        tenMoves.wishes());
   }
 
   @Benchmark

@@ -1,12 +1,9 @@
 package kitetail.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
-import kitetail.hair.StartingLengths;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -30,9 +27,13 @@ public final class PlanEngine {
 
   /** Runs a plan on a scalp made earlier for the same head. */
   public static Outcome run(Plan plan, Scalp scalp) {
-    double[] before = StartingLengths.spread(scalp, plan.start());
-    Map<String, int[]> roots = new HashMap<>();
-    plan.sections().forEach(s -> roots.put(s.id(), s.roots(scalp)));
+    return run(plan, new Workbench(scalp));
+  }
+
+  /** Runs a plan where earlier runs on the same scalp left their work. */
+  public static Outcome run(Plan plan, Workbench bench) {
+    Scalp scalp = bench.scalp();
+    double[] before = bench.start(plan.start());
     double[][] leaves = new double[plan.moves().size()][];
     // What a move would leave does not depend on the moves before it, so they are worked out side
     // by side.
@@ -41,13 +42,7 @@ public final class PlanEngine {
         .forEach(
             m -> {
               Move move = plan.moves().get(m);
-              leaves[m] =
-                  move.cut()
-                      .leaves(
-                          scalp,
-                          plan.section(move.section()),
-                          roots.get(move.section()),
-                          plan.hair());
+              leaves[m] = bench.leaves(move.cut(), plan.section(move.section()), plan.hair());
             });
     List<Outcome.Step> steps = new ArrayList<>();
     double[] state = before;
@@ -57,7 +52,7 @@ public final class PlanEngine {
               plan,
               scalp,
               plan.moves().get(m),
-              roots.get(plan.moves().get(m).section()),
+              bench.roots(plan.section(plan.moves().get(m).section())),
               leaves[m],
               state);
       steps.add(step);

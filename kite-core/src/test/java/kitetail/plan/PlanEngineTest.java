@@ -138,6 +138,24 @@ class PlanEngineTest {
   }
 
   @Test
+  void keptWork_changesNoNumber() {
+    Workbench bench = new Workbench(SCALP);
+    Random r = new Random(99);
+    for (int k = 0; k < 12; k++) {
+      List<Move> moves = new ArrayList<>();
+      for (int i = 0; i < 4; i++) {
+        moves.add(
+            move(
+                "m" + i,
+                SECTIONS.get(r.nextInt(SECTIONS.size())).id(),
+                randomCut(new Random(r.nextInt(6)))));
+      }
+      Plan p = plan(moves, List.of());
+      assertThat(PlanEngine.run(p, bench).afterMm()).isEqualTo(PlanEngine.run(p, SCALP).afterMm());
+    }
+  }
+
+  @Test
   void startingLengths_areExactAtThePlacesAndNeverOvershoot() {
     double[] start = StartingLengths.spread(SCALP, TAPED);
     assertThat(start[Sampling.nearestRoot(SCALP, SCALP.head().place(Place.FRONT))])

@@ -9,6 +9,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.Workbench;
 import org.springframework.stereotype.Component;
 
 /**
@@ -20,7 +21,7 @@ public class Heads {
   private static final int KEPT = 60;
 
   /** A head ready to be cut and drawn. */
-  public record Ready(Scalp scalp, HeadPicture picture) {}
+  public record Ready(Workbench bench, HeadPicture picture) {}
 
   private final LoadingCache<HeadSpec, Ready> kept =
       Caffeine.newBuilder()
@@ -28,7 +29,7 @@ public class Heads {
           .build(
               spec -> {
                 Scalp s = Scalp.of(kitetail.head.Head.of(spec), Scalp.DEFAULT_SITES);
-                return new Ready(s, new HeadPicture(s));
+                return new Ready(new Workbench(s), new HeadPicture(s));
               });
 
   public Ready of(Plan plan) {
@@ -39,6 +40,6 @@ public class Heads {
   }
 
   public Outcome run(Plan plan) {
-    return PlanEngine.run(plan, of(plan).scalp());
+    return PlanEngine.run(plan, of(plan).bench());
   }
 }

@@ -1,0 +1,73 @@
+package kitetail.plan;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.function.Supplier;
+import kitetail.cut.Cut;
+import kitetail.hair.Hair;
+import kitetail.hair.StartingLengths;
+import kitetail.hair.TapedLengths;
+import kitetail.head.Scalp;
+import kitetail.section.Section;
+
+/**
+ * A scalp with the work of earlier runs kept: what a cut leaves in a section depends on nothing
+ * else, so after one changed number only that move is worked out anew. Safe to share between
+ * threads. The arrays handed out are not to be written to.
+ */
+public final class Workbench {
+  private static final int KEPT = 160;
+
+  private record CutKey(Cut cut, Section section, Hair hair) {}
+
+  private final Scalp scalp;
+  private final Map<CutKey, double[]> leaves = newest(KEPT);
+  private final Map<Section, int[]> roots = newest(KEPT);
+  private final Map<TapedLengths, double[]> starts = newest(8);
+
+  public Workbench(Scalp scalp) {
+    this.scalp = scalp;
+  }
+
+  private static <K, V> Map<K, V> newest(int kept) {
+    return Collections.synchronizedMap(
+        new LinkedHashMap<>(64, 0.75f, true) {
+          @Override
+          protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > kept;
+          }
+        });
+  }
+
+  /**
+   * Worked out outside the lock: two threads may do the same work once, and get the same numbers.
+   */
+  private static <K, V> V known(Map<K, V> map, K key, Supplier<V> work) {
+    V v = map.get(key);
+    if (v == null) {
+      v = work.get();
+      map.put(key, v);
+    }
+    return v;
+  }
+
+  public Scalp scalp() {
+    return scalp;
+  }
+
+  double[] start(TapedLengths taped) {
+    return known(starts, taped, () -> StartingLengths.spread(scalp, taped));
+  }
+
+  int[] roots(Section section) {
+    return known(roots, section, () -> section.roots(scalp));
+  }
+
+  double[] leaves(Cut cut, Section section, Hair hair) {
+    return known(
+        leaves,
+        new CutKey(cut, section, hair),
+        () -> cut.leaves(scalp, section, roots(section), hair));
+  }
+}
