@@ -71,14 +71,21 @@ export function ClientPage() {
             <button
               key={f.id}
               type="button"
-              className="btn touch"
+              className="w-44 cursor-pointer rounded-box border-2 border-base-300 bg-base-200 p-2 font-bold"
               disabled={add.isPending}
+              aria-label={f.title}
               onClick={() => add.mutate({ family: f.id })}
             >
+              <StillHead
+                of={`clients/${id}/families/${f.id}`}
+                version={1}
+                name={f.title}
+                className="h-36 w-full"
+              />
               {f.title}
             </button>
           ))}
-          <label className="btn touch">
+          <label className="btn touch self-center">
             From a plan file
             <input type="file" accept="application/json,.json" className="sr-only" onChange={takeIn} />
           </label>

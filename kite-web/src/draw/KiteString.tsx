@@ -68,7 +68,7 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
               tabIndex={0}
               aria-label={`Move ${i + 1}: ${b.name}, ${Math.max(1, Math.round(b.minutes))} minutes`}
               aria-pressed={i === chosen}
-              className="cursor-pointer"
+              className="bow cursor-pointer"
               onClick={() => choose(i)}
               onKeyDown={(e) => {
                 if (e.key === "Enter" || e.key === " ") {

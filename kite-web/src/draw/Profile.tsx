@@ -17,11 +17,12 @@ const W = 430;
 const H = 158;
 const PAD = { left: 34, right: 14, top: 20, bottom: 24 };
 
-type Props = { walk: Walk; step: number; units: Units };
+/** `step` is the chosen move's index; `whole` shows all that the plan takes off. */
+type Props = { walk: Walk; step: number; whole?: boolean; units: Units };
 
 /** Length against distance along a walk, skin along the bottom: before and after the chosen move, and at the end. */
-export function Profile({ walk, step, units }: Props) {
-  const before = step === 0 ? walk.beforeMm : (walk.afterMove[step - 1]?.lengthMm ?? walk.beforeMm);
+export function Profile({ walk, step, whole = false, units }: Props) {
+  const before = step === 0 || whole ? walk.beforeMm : (walk.afterMove[step - 1]?.lengthMm ?? walk.beforeMm);
   const after = walk.afterMove[step]?.lengthMm ?? walk.beforeMm;
   const end = walk.afterMove.at(-1)?.lengthMm ?? walk.beforeMm;
   const most = Math.max(20, ...walk.beforeMm);

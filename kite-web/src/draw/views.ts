@@ -1,9 +1,9 @@
 /** The set views: from where the eye looks, in head axes (x to the client's right, y forward, z up). */
 export const VIEWS = {
-  front: [0, 1, 0.06],
-  left: [-1, 0.001, 0.06],
-  right: [1, 0.001, 0.06],
-  back: [0, -1, 0.12],
+  front: [0, 1, 0.3],
+  left: [-1, 0.001, 0.14],
+  right: [1, 0.001, 0.14],
+  back: [0, -1, 0.26],
   top: [0, -0.06, 1],
 } as const satisfies Record<string, readonly [number, number, number]>;
 

@@ -22,5 +22,5 @@ export function Trouble({ error, retry }: { error: Error; retry?: () => void }) 
 }
 
 export function Empty({ children }: { children: React.ReactNode }) {
-  return <div className="m-6 max-w-2xl border-secondary border-l-4 bg-base-200 p-5 text-lg">{children}</div>;
+  return <div className="my-4 max-w-2xl border-secondary border-l-4 bg-base-200 p-5 text-lg">{children}</div>;
 }

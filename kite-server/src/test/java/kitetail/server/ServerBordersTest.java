@@ -1,6 +1,7 @@
 package kitetail.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -12,6 +13,11 @@ class ServerBordersTest {
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("kitetail.server");
+
+  @Test
+  void featuresHaveNoCycles() {
+    slices().matching("kitetail.server.(*)..").should().beFreeOfCycles().check(SERVER);
+  }
 
   @Test
   void theServerDoesNoDomainMaths() {

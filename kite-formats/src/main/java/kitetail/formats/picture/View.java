@@ -4,10 +4,10 @@ import kitetail.geom.UnitVec;
 
 /** The side a head is seen from; left and right are the client's. */
 public enum View {
-  FRONT(0, 1, 0.06),
-  LEFT(-1, 0, 0.06),
-  RIGHT(1, 0, 0.06),
-  BACK(0, -1, 0.12),
+  FRONT(0, 1, 0.3),
+  LEFT(-1, 0, 0.14),
+  RIGHT(1, 0, 0.14),
+  BACK(0, -1, 0.26),
   TOP(0, -0.06, 1),
   CORNER(0.72, 0.72, 0.28);
 

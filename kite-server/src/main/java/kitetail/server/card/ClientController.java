@@ -1,4 +1,4 @@
-package kitetail.server.client;
+package kitetail.server.card;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -13,6 +13,8 @@ import kitetail.hair.Hair;
 import kitetail.hair.TapedLengths;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
+import kitetail.server.client.Client;
+import kitetail.server.client.ClientRepository;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;

@@ -1,16 +1,20 @@
-package kitetail.server.visit;
+package kitetail.server.picture;
 
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.picture.View;
 import kitetail.plan.Plan;
+import kitetail.server.client.Client;
+import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.plan.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
+import kitetail.server.visit.VisitRepository;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -31,11 +35,14 @@ class PictureController {
 
   private final PlanRepository plans;
   private final VisitRepository visits;
+  private final ClientRepository clients;
   private final Heads heads;
 
-  PictureController(PlanRepository plans, VisitRepository visits, Heads heads) {
+  PictureController(
+      PlanRepository plans, VisitRepository visits, ClientRepository clients, Heads heads) {
     this.plans = plans;
     this.visits = visits;
+    this.clients = clients;
     this.heads = heads;
   }
 
@@ -61,6 +68,28 @@ class PictureController {
             .document(me.shopId(), id)
             .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
     return still(PlanJson.read(document), view, width, height);
+  }
+
+  /** A shape on this client's own head and hair, before a plan is made of it. */
+  @GetMapping(
+      value = "/api/clients/{id}/families/{family}/picture.png",
+      produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> ofFamily(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @PathVariable String family,
+      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "240") int width,
+      @RequestParam(defaultValue = "300") int height) {
+    Client c =
+        clients
+            .find(me.shopId(), id)
+            .orElseThrow(() -> new NotFoundException("No client " + id + " in this shop."));
+    Plan shape = Families.all().get(family);
+    if (shape == null) {
+      throw new NotFoundException("No family " + family + ".");
+    }
+    return still(Families.on(shape, c.head(), c.hair(), c.start()), view, width, height);
   }
 
   private ResponseEntity<byte[]> still(Plan plan, String view, int width, int height) {

@@ -1,0 +1,2 @@
+/** Small stills of heads, for lists and picks. */
+package kitetail.server.picture;
