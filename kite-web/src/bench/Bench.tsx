@@ -167,6 +167,7 @@ function Board({ units, id }: { units: Units; id: number }) {
                   key={w.walk}
                   walk={w}
                   step={whole ? result.moves.length - 1 : chosen}
+                  whole={whole}
                   units={units}
                 />
               ))}

@@ -94,4 +94,4 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
   );
 }
 
-const weight = (b: Bow) => Math.max(0.8, b.minutes);
+const weight = (b: Bow) => Math.max(1.5, b.minutes);
