@@ -60,11 +60,7 @@ public record Comb(double gapMm, double outDeg, double thicknessMm, Blade tool) 
 
   @Override
   public int bites(Scalp scalp, int[] roots) {
-    double area = 0;
-    for (int i : roots) {
-      area += scalp.areaMm2(i);
-    }
-    return (int) Math.ceil(area / (COLUMN_MM * STROKE_MM));
+    return (int) Math.ceil(scalp.areaMm2(roots) / (COLUMN_MM * STROKE_MM));
   }
 
   /** In the upright plane of a column: out from the line through the apex, and up. */

@@ -75,10 +75,6 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut)
 
   @Override
   public int bites(Scalp scalp, int[] roots) {
-    double area = 0;
-    for (int i : roots) {
-      area += scalp.areaMm2(i);
-    }
-    return (int) Math.ceil(area / (BLADE_MM * PASS_MM));
+    return (int) Math.ceil(scalp.areaMm2(roots) / (BLADE_MM * PASS_MM));
   }
 }

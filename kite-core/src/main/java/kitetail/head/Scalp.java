@@ -140,6 +140,15 @@ public final class Scalp {
     return areaMm2[i];
   }
 
+  /** Area of some of the roots together. */
+  public double areaMm2(int[] roots) {
+    double area = 0;
+    for (int i : roots) {
+      area += areaMm2[i];
+    }
+    return area;
+  }
+
   public double totalAreaMm2() {
     return totalAreaMm2;
   }

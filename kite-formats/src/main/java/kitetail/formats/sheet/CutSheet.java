@@ -14,12 +14,17 @@ import kitetail.formats.words.Words;
 import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 
 /**
  * The cut sheet: one page with the head from four sides, the moves in order with their numbers, and
  * the cautions.
  */
 public final class CutSheet {
+  /** The largest that leaves the sheet on one page is taken. */
+  private static final double[] TYPE_SIZES_PT = {9, 8.4, 7.8, 7.2, 6.6, 6, 5.4, 4.8};
+
   static {
     com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
   }
@@ -30,26 +35,41 @@ public final class CutSheet {
    * @param who whom it is for, as the shop writes it; may be empty
    */
   public static byte[] pdf(Plan plan, Outcome o, HeadPicture picture, Units units, String who) {
+    StringBuilder heads = new StringBuilder();
+    for (View v : List.of(View.FRONT, View.RIGHT, View.BACK, View.TOP)) {
+      String png = Base64.getEncoder().encodeToString(picture.png(o.afterMm(), v, 400, 440, units));
+      heads
+          .append("<td><img src='data:image/png;base64,")
+          .append(png)
+          .append("'/><br/>")
+          .append(v.name().toLowerCase(Locale.ROOT))
+          .append("</td>");
+    }
+    byte[] sheet = {};
+    for (double type : TYPE_SIZES_PT) {
+      sheet = print(html(plan, o, heads.toString(), new Words(units), who, type));
+      if (pages(sheet) == 1) {
+        break;
+      }
+    }
+    return sheet;
+  }
+
+  private static int pages(byte[] pdf) {
+    try (PDDocument d = Loader.loadPDF(pdf)) {
+      return d.getNumberOfPages();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static byte[] print(String html) {
     try {
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       PdfRendererBuilder b = new PdfRendererBuilder();
-      b.useFont(
-          () ->
-              CutSheet.class.getResourceAsStream(
-                  "/kitetail/fonts/AtkinsonHyperlegibleNext_400Regular.ttf"),
-          "Sheet",
-          400,
-          PdfRendererBuilder.FontStyle.NORMAL,
-          true);
-      b.useFont(
-          () ->
-              CutSheet.class.getResourceAsStream(
-                  "/kitetail/fonts/AtkinsonHyperlegibleNext_700Bold.ttf"),
-          "Sheet",
-          700,
-          PdfRendererBuilder.FontStyle.NORMAL,
-          true);
-      b.withHtmlContent(html(plan, o, picture, new Words(units), who), null);
+      font(b, "400Regular", 400);
+      font(b, "700Bold", 700);
+      b.withHtmlContent(html, null);
       b.toStream(out);
       b.run();
       return out.toByteArray();
@@ -58,9 +78,20 @@ public final class CutSheet {
     }
   }
 
-  static String html(Plan plan, Outcome o, HeadPicture picture, Words words, String who) {
+  private static void font(PdfRendererBuilder b, String cut, int weight) {
+    b.useFont(
+        () ->
+            CutSheet.class.getResourceAsStream(
+                "/kitetail/fonts/AtkinsonHyperlegibleNext_" + cut + ".ttf"),
+        "Sheet",
+        weight,
+        PdfRendererBuilder.FontStyle.NORMAL,
+        true);
+  }
+
+  private static String html(
+      Plan plan, Outcome o, String heads, Words words, String who, double type) {
     int n = plan.moves().size();
-    double type = n <= 10 ? 9 : n <= 14 ? 8 : n <= 20 ? 6.6 : 5.4;
     StringBuilder h = new StringBuilder();
     h.append("<html><head><style>")
         .append(
@@ -85,15 +116,7 @@ public final class CutSheet {
         .append(who.isBlank() ? "" : " · ")
         .append(String.format(Locale.ROOT, "%d moves · about %.0f minutes</p>", n, o.minutes()));
     h.append("<table class='heads'><tr>");
-    for (View v : List.of(View.FRONT, View.RIGHT, View.BACK, View.TOP)) {
-      String png =
-          Base64.getEncoder().encodeToString(picture.png(o.afterMm(), v, 400, 440, words.units()));
-      h.append("<td><img src='data:image/png;base64,")
-          .append(png)
-          .append("'/><br/>")
-          .append(v.name().toLowerCase(Locale.ROOT))
-          .append("</td>");
-    }
+    h.append(heads);
     h.append("</tr></table><table class='moves'>");
     int i = 1;
     for (Outcome.Step s : o.steps()) {

@@ -1,0 +1,123 @@
+package kitetail.formats.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import kitetail.cut.Comb;
+import kitetail.cut.Cut;
+import kitetail.cut.CutLine;
+import kitetail.cut.Facing;
+import kitetail.cut.Fingers;
+import kitetail.cut.Guard;
+import kitetail.cut.Guide;
+import kitetail.cut.Hold;
+import kitetail.head.Place;
+import kitetail.plan.Finding;
+import kitetail.plan.Move;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WordsTest {
+  private static final Words CM = new Words(Units.CM);
+  private static final Words INCH = new Words(Units.INCH);
+
+  private static Move move(Cut cut) {
+    return new Move("m", "m", "s", cut, null, null, null, null, false);
+  }
+
+  @Test
+  void fingers_sayHoldLineLengthAndGuide() {
+    Cut c =
+        new Fingers(
+            new Hold.Elevation(45),
+            new CutLine.Flat(Facing.BACK, Place.OCCIPITAL, 30, 10),
+            new Guide.Fixed(Place.CROWN, Guide.Gather.SPOT),
+            Facing.UP,
+            12);
+    assertThat(CM.sentence(move(c)))
+        .isEqualTo(
+            "Over the fingers, 1.2 cm bites working up, held at 45°, cut to an upright line leaving 3.0 cm at the occipital bone,"
+                + " fingers out 10°; all brought to a fixed guide at the crown, gathered to one spot.");
+    assertThat(CM.headline(move(c))).isEqualTo("3.0 cm");
+    assertThat(INCH.headline(move(c))).isEqualTo("1 1/8 in");
+  }
+
+  @Test
+  void aRoundLine_andTheOtherHoldsAndGuides() {
+    Cut up =
+        new Fingers(
+            new Hold.Toward(Facing.UP),
+            new CutLine.Round(60),
+            new Guide.LastBite(),
+            Facing.BACK,
+            9);
+    assertThat(CM.sentence(move(up)))
+        .contains("held straight up")
+        .contains("6.0 cm following the head")
+        .endsWith("each bite brought back to the last.");
+    Cut out =
+        new Fingers(
+            new Hold.StraightOut(), new CutLine.Round(60), new Guide.Travelling(), Facing.FRONT, 9);
+    assertThat(CM.sentence(move(out)))
+        .contains("working forward")
+        .contains("held straight out")
+        .endsWith("travelling guide.");
+    Cut down =
+        new Fingers(
+            new Hold.Elevation(0), new CutLine.Round(60), new Guide.Travelling(), Facing.LEFT, 9);
+    assertThat(CM.sentence(move(down))).contains("lying down the head").contains("to the left");
+  }
+
+  @Test
+  void theComb_saysItsGapAndLean() {
+    assertThat(CM.sentence(move(new Comb(11, 6, 2, Comb.Blade.SCISSORS))))
+        .startsWith(
+            "Scissors over the comb, starting 1.1 cm off the skin, leaning 6° off the head");
+    assertThat(CM.sentence(move(new Comb(3, 0, 2, Comb.Blade.CLIPPER))))
+        .startsWith("Clipper")
+        .contains("parallel to the head");
+    assertThat(CM.sentence(move(new Comb(3, -8, 2, Comb.Blade.CLIPPER))))
+        .contains("leaning 8° into the head");
+    assertThat(CM.headline(move(new Comb(3, 0, 2, Comb.Blade.CLIPPER))))
+        .isEqualTo("3 mm off the skin");
+  }
+
+  @Test
+  void aGuard_saysItsNumberAndHeight() {
+    assertThat(CM.sentence(move(new Guard(4, 0, Guard.Grain.AGAINST, null))))
+        .isEqualTo("Guard 4 (1.3 cm), against the grain.");
+    assertThat(INCH.sentence(move(new Guard(4, 0, Guard.Grain.WITH, null))))
+        .isEqualTo("Guard 4 (1/2 in), with the grain.");
+    assertThat(CM.headline(move(new Guard(1.5, 0, Guard.Grain.WITH, null)))).isEqualTo("Guard 1.5");
+  }
+
+  @ParameterizedTest
+  @EnumSource(Place.class)
+  void everyPlace_hasItsOwnName(Place p) {
+    Set<String> others = new HashSet<>();
+    for (Place q : Place.values()) {
+      if (q != p) {
+        others.add(CM.place(q));
+      }
+    }
+    assertThat(CM.place(p)).isNotBlank().isNotIn(others);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "bulk-before-comb",
+        "does-not-reach",
+        "bite-wide",
+        "line-meets-skin",
+        "takes-nothing",
+        "wish-too-short"
+      })
+  void everyFinding_isSaidAsASentence_withoutItsRule_andWithoutShouting(String rule) {
+    String said = CM.finding(new Finding(rule, Finding.Severity.WARN, "m", Place.NAPE, 42));
+    assertThat(said).doesNotContain(rule).doesNotContain("!").endsWith(".");
+  }
+}

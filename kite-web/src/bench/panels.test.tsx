@@ -1,0 +1,98 @@
+import { cleanup, render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, beforeEach, expect, it } from "vitest";
+import type { Cut, Move, PlanView, Result } from "../api/types";
+import { openPlan, usePlan } from "../store/planStore";
+import type { Units } from "../store/units";
+import { Findings } from "./Findings";
+import { MovePanel } from "./MovePanel";
+
+const fingers: Cut = {
+  kind: "fingers",
+  hold: { kind: "straightOut" },
+  line: { kind: "round", lengthMm: 60 },
+  guide: { kind: "travelling" },
+  progress: "back",
+  biteMm: 12,
+};
+const moveOf = (cut: Cut): Move => ({
+  id: "a",
+  name: "Top",
+  section: "top",
+  cut,
+  damp: "wet",
+  stand: "front",
+  purpose: "p",
+  watch: "w",
+  askFirst: false,
+});
+
+function Panel({ units }: { units: Units }) {
+  const move = usePlan((s) => s.document?.moves[0]);
+  return move ? <MovePanel move={move} index={0} units={units} /> : null;
+}
+
+function show(cut: Cut, units: Units = "CM") {
+  openPlan({
+    id: 1,
+    clientId: 1,
+    clientName: "",
+    version: 1,
+    updatedAt: "",
+    document: { version: 1, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
+  } as PlanView);
+  render(<Panel units={units} />);
+}
+
+const cut = () => usePlan.getState().document?.moves[0]?.cut;
+
+beforeEach(() => usePlan.setState({ document: null }));
+afterEach(cleanup);
+
+it("a guide length is changed in centimetres and kept in millimetres", async () => {
+  show(fingers);
+  await userEvent.click(screen.getByRole("button", { name: "Guide length, less" }));
+  expect(cut()).toMatchObject({ line: { lengthMm: 55 } });
+});
+
+it("the same in inches goes by eighths", async () => {
+  show({ ...fingers, line: { kind: "round", lengthMm: 50.8 } }, "INCH");
+  await userEvent.click(screen.getByRole("button", { name: "Guide length, more" }));
+  expect(cut()).toMatchObject({ line: { lengthMm: expect.closeTo(53.975, 9) } });
+});
+
+it("another hold, guide or line brings its own numbers and leaves the length", async () => {
+  show(fingers);
+  await userEvent.selectOptions(screen.getByLabelText("Held"), "at an angle");
+  expect(cut()).toMatchObject({ hold: { kind: "elevation", elevationDeg: 90 } });
+  await userEvent.click(screen.getByRole("button", { name: "Elevation, less" }));
+  expect(cut()).toMatchObject({ hold: { elevationDeg: 75 } });
+  await userEvent.selectOptions(screen.getByLabelText("Guide"), "fixed");
+  await userEvent.selectOptions(screen.getByLabelText("Fixed at"), "occipital bone");
+  expect(cut()).toMatchObject({ guide: { kind: "fixed", place: "occipital", gather: "row" } });
+  await userEvent.selectOptions(screen.getByLabelText("Line"), "flat line");
+  expect(cut()).toMatchObject({ line: { kind: "flat", facing: "up", lengthMm: 60 } });
+});
+
+it("a comb and a guard show their own numbers", async () => {
+  show({ kind: "comb", gapMm: 8, outDeg: 0, thicknessMm: 2, tool: "clipper" });
+  await userEvent.click(screen.getByRole("button", { name: "Comb leans off the head, more" }));
+  expect(cut()).toMatchObject({ outDeg: 1 });
+  cleanup();
+  show({ kind: "guard", number: 3, leverMm: 0, grain: "with" });
+  await userEvent.click(screen.getByRole("button", { name: "Guard number, less" }));
+  expect(cut()).toMatchObject({ number: 2.5 });
+});
+
+it("a finding says how grave it is and goes to its move", async () => {
+  const result = {
+    moves: [{ id: "a" }, { id: "b" }],
+    findings: [{ rule: "bite-wide", severity: "warn", move: "b", place: "apex", amountMm: 26 }],
+    findingWords: ["Bites of 2.6 cm are bold."],
+  } as unknown as Result;
+  show(fingers);
+  render(<Findings result={result} />);
+  expect(screen.getByText("Watch.")).toBeTruthy();
+  await userEvent.click(screen.getByRole("button", { name: "Move 2" }));
+  expect(usePlan.getState().chosen).toBe(1);
+});

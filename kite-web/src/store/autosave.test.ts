@@ -1,0 +1,105 @@
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import type { PlanView } from "../api/types";
+import { keepMine, saveNow, startAutosave, takeTheirs } from "./autosave";
+import { change, openPlan, usePlan } from "./planStore";
+
+const view = (version: number, title = "t") =>
+  ({
+    id: 7,
+    clientId: 1,
+    clientName: "c",
+    version,
+    updatedAt: "",
+    document: { version: 1, title, moves: [] },
+  }) as unknown as PlanView;
+const answer = (status: number, body: unknown) =>
+  Promise.resolve(new Response(JSON.stringify(body), { status }));
+const calls: { method: string; url: string; body: { version: number; document: { title: string } } }[] = [];
+let reply: (url: string, method: string) => Promise<Response>;
+
+beforeEach(() => {
+  calls.length = 0;
+  // biome-ignore lint/suspicious/noDocumentCookie: the CSRF token is a cookie
+  document.cookie = "XSRF-TOKEN=abc";
+  vi.stubGlobal("fetch", (url: string, init?: RequestInit) => {
+    const method = init?.method ?? "GET";
+    if (method === "PUT") calls.push({ method, url, body: JSON.parse(String(init?.body)) });
+    return reply(url, method);
+  });
+  openPlan(view(4));
+});
+afterEach(() => vi.unstubAllGlobals());
+
+it("sends the version the work stands on and keeps the new one", async () => {
+  reply = () => answer(200, { version: 5 });
+  change(["title"], "mine");
+  await saveNow();
+  expect(calls[0]?.body.version).toBe(4);
+  expect(calls[0]?.body.document.title).toBe("mine");
+  expect(usePlan.getState()).toMatchObject({ version: 5, save: "saved" });
+});
+
+it("does nothing when nothing changed", async () => {
+  await saveNow();
+  expect(calls).toHaveLength(0);
+});
+
+it("goes on being unsaved when work went on meanwhile", async () => {
+  reply = () => {
+    change(["title"], "newer", 99_999);
+    return answer(200, { version: 5 });
+  };
+  change(["title"], "mine");
+  await saveNow();
+  expect(usePlan.getState()).toMatchObject({ version: 5, save: "unsaved" });
+});
+
+it("offers the choice when somebody else was first, and keeps this work", async () => {
+  reply = (_, method) =>
+    method === "GET"
+      ? answer(200, view(9, "theirs"))
+      : calls.length === 1
+        ? answer(409, { detail: "changed elsewhere" })
+        : answer(200, { version: 10 });
+  change(["title"], "mine");
+  await saveNow();
+  expect(usePlan.getState()).toMatchObject({ save: "conflict", saveMessage: "changed elsewhere" });
+  await keepMine();
+  expect(calls[1]?.body).toMatchObject({ version: 9, document: { title: "mine" } });
+  expect(usePlan.getState()).toMatchObject({ version: 10, save: "saved" });
+});
+
+it("takes theirs when told so", async () => {
+  reply = () => answer(200, view(9, "theirs"));
+  change(["title"], "mine");
+  usePlan.setState({ save: "conflict" });
+  await takeTheirs();
+  expect(usePlan.getState()).toMatchObject({ version: 9, save: "saved", done: [] });
+  expect(usePlan.getState().document?.title).toBe("theirs");
+});
+
+it("says so when the server is gone, and saves again later", async () => {
+  reply = () => Promise.reject(new TypeError("network"));
+  change(["title"], "mine");
+  await saveNow();
+  expect(usePlan.getState().save).toBe("failed");
+  expect(usePlan.getState().saveMessage).toContain("cannot be reached");
+  reply = () => answer(200, { version: 5 });
+  await saveNow();
+  expect(usePlan.getState()).toMatchObject({ version: 5, save: "saved" });
+});
+
+it("saves by itself a moment after the last change", async () => {
+  vi.useFakeTimers();
+  reply = () => answer(200, { version: 5 });
+  const stop = startAutosave();
+  change(["title"], "a", 1000);
+  await vi.advanceTimersByTimeAsync(300);
+  change(["title"], "ab", 1300);
+  await vi.advanceTimersByTimeAsync(300);
+  expect(calls).toHaveLength(0);
+  await vi.advanceTimersByTimeAsync(300);
+  expect(calls.map((c) => c.body.document.title)).toEqual(["ab"]);
+  stop();
+  vi.useRealTimers();
+});
