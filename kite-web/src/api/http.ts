@@ -13,6 +13,8 @@ export class ApiError extends Error {
   }
 }
 
+const KEPT_ALIVE_CHARS = 30_000;
+
 function cookie(name: string): string | undefined {
   return document.cookie
     .split("; ")
@@ -38,6 +40,8 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
       headers,
       body: body === undefined ? undefined : JSON.stringify(body),
       signal,
+      // A save begun as the page is left still arrives; browsers allow that up to 64 KiB.
+      keepalive: method === "PUT" && JSON.stringify(body).length < KEPT_ALIVE_CHARS,
     });
   } catch (e) {
     if (e instanceof DOMException && e.name === "AbortError") throw e;

@@ -54,6 +54,32 @@ it("goes on being unsaved when work went on meanwhile", async () => {
   expect(usePlan.getState()).toMatchObject({ version: 5, save: "unsaved" });
 });
 
+it("never has two saves under way, however slow the first", async () => {
+  vi.useFakeTimers();
+  let answerFirst: (r: Response) => void = () => undefined;
+  reply = () =>
+    calls.length === 1
+      ? new Promise((done) => {
+          answerFirst = done;
+        })
+      : answer(200, { version: 6 });
+  change(["title"], "mine", 1000);
+  const first = saveNow();
+  await vi.advanceTimersByTimeAsync(0);
+  change(["title"], "newer", 99_999);
+  await saveNow();
+  expect(calls).toHaveLength(1);
+  answerFirst(new Response(JSON.stringify({ version: 5 })));
+  await first;
+  await vi.advanceTimersByTimeAsync(600);
+  expect(calls.map((c) => [c.body.version, c.body.document.title])).toEqual([
+    [4, "mine"],
+    [5, "newer"],
+  ]);
+  expect(usePlan.getState()).toMatchObject({ version: 6, save: "saved" });
+  vi.useRealTimers();
+});
+
 it("offers the choice when somebody else was first, and keeps this work", async () => {
   reply = (_, method) =>
     method === "GET"

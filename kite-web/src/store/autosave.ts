@@ -4,6 +4,7 @@ import { openPlan, usePlan } from "./planStore";
 
 const WAIT_MS = 500;
 let timer: ReturnType<typeof setTimeout> | undefined;
+let underWay = false;
 
 /** Saves shortly after each change, one request at a time, guarded by the version. */
 export function startAutosave(): () => void {
@@ -25,7 +26,9 @@ export function startAutosave(): () => void {
 export async function saveNow(): Promise<void> {
   clearTimeout(timer);
   const s = usePlan.getState();
-  if ((s.save !== "unsaved" && s.save !== "failed") || !s.document) return;
+  // While one save is under way a second would name the same version and look like somebody else's.
+  if (underWay || (s.save !== "unsaved" && s.save !== "failed") || !s.document) return;
+  underWay = true;
   const sent = s.document;
   const id = s.id;
   usePlan.setState({ save: "saving", saveMessage: "" });
@@ -44,6 +47,9 @@ export async function saveNow(): Promise<void> {
       save: stale ? "conflict" : "failed",
       saveMessage: e instanceof Error ? e.message : "Saving failed.",
     });
+  } finally {
+    underWay = false;
+    if (usePlan.getState().save === "unsaved") timer = setTimeout(saveNow, WAIT_MS);
   }
 }
 
