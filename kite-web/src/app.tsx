@@ -3,6 +3,7 @@ import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
 import { getOrNull } from "./api/http";
 import type { PersonView } from "./api/types";
+import { Cards } from "./client/Cards";
 import { ClientPage } from "./client/ClientPage";
 import { Clients } from "./client/Clients";
 import { NewClient } from "./client/NewClient";
@@ -14,6 +15,7 @@ import { Today } from "./today/Today";
 
 // The 3D chunk is large and comes only with the screens that turn a head.
 const Bench = lazy(() => import("./bench/Bench").then((m) => ({ default: m.Bench })));
+const SitDown = lazy(() => import("./sit/SitDown").then((m) => ({ default: m.SitDown })));
 const Chair = lazy(() => import("./chair/Chair").then((m) => ({ default: m.Chair })));
 
 export function App() {
@@ -32,7 +34,9 @@ export function App() {
           <Route path="/" element={<Today />} />
           <Route path="/clients" element={<Clients />} />
           <Route path="/clients/new" element={<NewClient />} />
-          <Route path="/clients/:id" element={<ClientPage />} />
+          <Route path="/clients/:id/sit" element={<SitDown units={me.data.units} />} />
+          <Route path="/clients/cards" element={<Cards />} />
+          <Route path="/clients/:id" element={<ClientPage units={me.data.units} />} />
           <Route path="/plans/:id" element={<Bench units={me.data.units} />} />
           <Route path="/plans/:id/chair" element={<Chair />} />
           <Route path="/plans/:id/finish" element={<Finish />} />

@@ -9,10 +9,11 @@ export type Outcome = { result: Result; count: number; state: (i: number) => Flo
 
 const UNITS_PER_MM = 20;
 
-export function readHead(buffer: ArrayBuffer): HeadData {
+/** Meshes one after another from a place in the bytes. */
+export function meshReader(buffer: ArrayBuffer, from: number): { next: () => MeshData; at: () => number } {
   const ints = new DataView(buffer);
-  let at = 0;
-  const mesh = (): MeshData => {
+  let at = from;
+  const next = (): MeshData => {
     const vertices = ints.getUint32(at, true);
     const corners = ints.getUint32(at + 4, true);
     const points = new Float32Array(buffer, at + 8, vertices * 3);
@@ -21,8 +22,13 @@ export function readHead(buffer: ArrayBuffer): HeadData {
     at += 8 + vertices * 24 + corners * 4;
     return { points, normals, triangles };
   };
-  const bust = mesh();
-  return { bust, scalp: mesh() };
+  return { next, at: () => at };
+}
+
+export function readHead(buffer: ArrayBuffer): HeadData {
+  const meshes = meshReader(buffer, 0);
+  const bust = meshes.next();
+  return { bust, scalp: meshes.next() };
 }
 
 export function readOutcome(buffer: ArrayBuffer): Outcome {

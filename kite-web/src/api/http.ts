@@ -78,3 +78,28 @@ export async function remove(url: string): Promise<void> {
 export async function bytes(url: string, body: unknown, signal?: AbortSignal): Promise<ArrayBuffer> {
   return (await call("POST", url, body, signal)).arrayBuffer();
 }
+
+/** A file as it is, in a stream, with how far it has got. */
+export async function upload<T>(url: string, file: Blob, progress: (share: number) => void): Promise<T> {
+  const csrf = await token();
+  return new Promise((done, fail) => {
+    const x = new XMLHttpRequest();
+    x.open("POST", url);
+    x.responseType = "json";
+    x.setRequestHeader("X-XSRF-TOKEN", csrf);
+    x.setRequestHeader("Content-Type", "application/octet-stream");
+    x.upload.onprogress = (e) => progress(e.total > 0 ? e.loaded / e.total : 0);
+    x.onerror = () => fail(new ApiError(0, "The shop's server cannot be reached. Try again."));
+    x.onload = () =>
+      x.status < 300
+        ? done(x.response)
+        : fail(
+            new ApiError(
+              x.status,
+              x.response?.detail ?? `The server answered ${x.status}.`,
+              x.response?.problems ?? [],
+            ),
+          );
+    x.send(file);
+  });
+}

@@ -29,6 +29,38 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{clientId}/sitdown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["newest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{clientId}/sitdowns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post: operations["add_2"];
         delete?: never;
         options?: never;
@@ -43,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -62,6 +94,70 @@ export interface paths {
         get: operations["ofFamily"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/comb/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readings_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/contacts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/contacts.vcf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/contacts/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
         delete?: never;
         options?: never;
         head?: never;
@@ -93,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["head"];
+        post: operations["head_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -123,8 +219,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
-        put: operations["save"];
+        get: operations["one_1"];
+        put: operations["save_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -196,7 +292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schema/plan-1.schema.json": {
+    "/api/schema/plan-2.schema.json": {
         parameters: {
             query?: never;
             header?: never;
@@ -204,6 +300,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["schema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schema/sitdown-1.schema.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sitDownSchema"];
         put?: never;
         post?: never;
         delete?: never;
@@ -236,6 +348,166 @@ export interface paths {
             cookie?: never;
         };
         get: operations["token"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/head": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["head"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/picks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/picks/{group}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/scan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/scanner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/scanner/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/scanner/{id}/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/strand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdowns/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdowns/{id}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofSitDown"];
         put?: never;
         post?: never;
         delete?: never;
@@ -292,6 +564,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/standin/comb/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standin/scanner/scans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standin/scanner/scans/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standin/scanner/scans/{id}/mesh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mesh"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -317,6 +653,24 @@ export interface components {
             startsAt?: string;
             stylist?: string;
         };
+        CardRow: {
+            email?: string;
+            name?: string;
+            note?: string;
+            phone?: string;
+            sameAs?: string;
+        };
+        CardsRead: {
+            cards?: components["schemas"]["CardRow"][];
+            problems?: string[];
+        };
+        CardsTaken: {
+            /** Format: int32 */
+            added?: number;
+        };
+        CardsText: {
+            text?: string;
+        };
         ClientRow: {
             /** Format: int64 */
             id?: number;
@@ -329,17 +683,14 @@ export interface components {
             planVersion?: number;
         };
         ClientView: {
-            /** Format: double */
-            earToEarMm?: number;
-            /** Format: double */
-            frontToNapeMm?: number;
-            /** Format: double */
-            girthMm?: number;
+            email?: string;
             /** Format: int64 */
             id?: number;
             name?: string;
             note?: string;
+            phone?: string;
             plans?: components["schemas"]["PlanRow"][];
+            sitDowns?: components["schemas"]["SitDownRow"][];
             visits?: components["schemas"]["VisitRow"][];
         };
         CsrfToken: {
@@ -352,6 +703,43 @@ export interface components {
             /** Format: int32 */
             moves?: number;
             title?: string;
+        };
+        FittedScan: {
+            format?: string;
+            head?: components["schemas"]["ScannedHead"];
+            points?: number[];
+            problem?: string;
+            residualMm?: number[];
+            /** Format: double */
+            rmsMm?: number;
+            scanPoints?: number[];
+            /** Format: int64 */
+            triangles?: number;
+            unit?: string;
+        };
+        Group: {
+            eye?: string;
+            id?: string;
+            options?: components["schemas"]["Option"][];
+            part?: string;
+            title?: string;
+            why?: string;
+        };
+        Hanging: {
+            /** Format: double */
+            fromDeg?: number;
+            /** Format: double */
+            fromZ?: number;
+            /** Format: double */
+            lengthMm?: number;
+            /** Format: double */
+            roundMm?: number;
+            /** Format: double */
+            sweep?: number;
+            /** Format: double */
+            toDeg?: number;
+            /** Format: double */
+            toZ?: number;
         };
         JsonNode: {
             array?: boolean;
@@ -382,15 +770,10 @@ export interface components {
             valueNode?: boolean;
         };
         NewClient: {
-            /** Format: double */
-            earToEarMm?: number;
-            /** Format: double */
-            frontToNapeMm?: number;
-            /** Format: double */
-            girthMm: number;
+            email?: string;
             name: string;
             note?: string;
-            start: components["schemas"]["Taped"];
+            phone?: string;
         };
         NewPlan: {
             document?: components["schemas"]["JsonNode"];
@@ -408,6 +791,14 @@ export interface components {
             startedAt: string;
             /** Format: uuid */
             token: string;
+        };
+        Option: {
+            hanging?: components["schemas"]["Hanging"];
+            id?: string;
+            /** Format: double */
+            partDeg?: number;
+            set?: components["schemas"]["JsonNode"];
+            title?: string;
         };
         PersonView: {
             name?: string;
@@ -444,27 +835,94 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SaveSitDown: {
+            document: components["schemas"]["JsonNode"];
+            /** Format: int64 */
+            version: number;
+        };
         Saved: {
             /** Format: int64 */
             version?: number;
+        };
+        SavedSitDown: {
+            /** Format: int64 */
+            version?: number;
+        };
+        Scan: {
+            id?: string;
+            /** Format: double */
+            share?: number;
+            state?: string;
+        };
+        ScannedHead: {
+            /** Format: double */
+            back?: number;
+            /** Format: double */
+            breadthMm?: number;
+            /** Format: double */
+            earToEarMm?: number;
+            /** Format: double */
+            forehead?: number;
+            /** Format: double */
+            girthMm?: number;
+            /** Format: double */
+            lengthMm?: number;
+            /** Format: double */
+            sides?: number;
+        };
+        ScannerState: {
+            id?: string;
+            /** Format: double */
+            share?: number;
+            state?: string;
         };
         SignIn: {
             password: string;
             signIn: string;
         };
-        Taped: {
+        SitDownRow: {
+            /** Format: date-time */
+            createdAt?: string;
             /** Format: double */
-            crownMm: number;
+            curlRatio?: number;
             /** Format: double */
-            frontMm: number;
+            densityPerCm2?: number;
             /** Format: double */
-            napeMm: number;
+            diameterUm?: number;
             /** Format: double */
-            occipitalMm: number;
+            earToEarMm?: number;
             /** Format: double */
-            sideMm: number;
+            frontToNapeMm?: number;
             /** Format: double */
-            topMm: number;
+            girthMm?: number;
+            /** Format: int64 */
+            id?: number;
+            /** Format: int64 */
+            version?: number;
+        };
+        SitDownView: {
+            /** Format: int64 */
+            clientId?: number;
+            clientName?: string;
+            /** Format: date-time */
+            createdAt?: string;
+            document?: components["schemas"]["JsonNode"];
+            /** Format: int64 */
+            id?: number;
+            /** Format: date-time */
+            updatedAt?: string;
+            /** Format: int64 */
+            version?: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
+        Strand: {
+            /** Format: double */
+            dryRelaxedMm?: number;
+            /** Format: double */
+            wetPulledMm?: number;
         };
         Today: {
             appointments?: components["schemas"]["Appointment"][];
@@ -489,6 +947,12 @@ export interface components {
             remarks?: string;
             stylist?: string;
             title?: string;
+        };
+        WetDry: {
+            /** Format: double */
+            curlRatio?: number;
+            /** Format: double */
+            stretchShare?: number;
         };
     };
     responses: never;
@@ -543,7 +1007,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -569,7 +1033,51 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    newest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SitDownView"];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -618,6 +1126,96 @@ export interface operations {
             };
         };
     };
+    readings_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardRow"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CardsTaken"];
+                };
+            };
+        };
+    };
+    all_1: {
+        parameters: {
+            query?: {
+                version?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/vcard": string;
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardsText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CardsRead"];
+                };
+            };
+        };
+    };
     families: {
         parameters: {
             query?: never;
@@ -638,7 +1236,7 @@ export interface operations {
             };
         };
     };
-    head: {
+    head_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -686,7 +1284,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -708,7 +1306,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -844,6 +1442,26 @@ export interface operations {
             };
         };
     };
+    sitDownSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": string;
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -926,6 +1544,267 @@ export interface operations {
             };
         };
     };
+    head: {
+        parameters: {
+            query?: {
+                meshes?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+        };
+    };
+    picks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Group"][];
+                };
+            };
+        };
+    };
+    pick: {
+        parameters: {
+            query?: {
+                width?: number;
+                height?: number;
+            };
+            header?: never;
+            path: {
+                group: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: {
+                left?: string;
+                right?: string;
+                bridge?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FittedScan"];
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScannerState"];
+                };
+            };
+        };
+    };
+    state_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScannerState"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["FittedScan"];
+                };
+            };
+        };
+    };
+    strand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Strand"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WetDry"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SitDownView"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveSitDown"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SavedSitDown"];
+                };
+            };
+        };
+    };
+    ofSitDown: {
+        parameters: {
+            query?: {
+                view?: string;
+                width?: number;
+                height?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -992,6 +1871,90 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+        };
+    };
+    readings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Scan"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Scan"];
+                };
+            };
+        };
+    };
+    mesh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "model/ply": string;
                 };
             };
         };

@@ -15,7 +15,111 @@ export type PersonView = Solid<S["PersonView"]>;
 export type Appointment = But<Solid<S["Appointment"]>, "planId" | "planTitle" | "planVersion">;
 export type Today = Omit<Solid<S["Today"]>, "appointments"> & { appointments: Appointment[] };
 export type ClientRow = But<Solid<S["ClientRow"]>, "planId" | "planTitle" | "planVersion">;
-export type ClientView = But<Solid<S["ClientView"]>, "earToEarMm" | "frontToNapeMm">;
+export type SitDownRow = But<Solid<S["SitDownRow"]>, "earToEarMm" | "frontToNapeMm">;
+export type ClientView = Omit<Solid<S["ClientView"]>, "sitDowns"> & { sitDowns: SitDownRow[] };
+export type SitDownView = Omit<Solid<S["SitDownView"]>, "document"> & { document: SitDocument };
+
+/** What the server reads from a sit-down, beside the drawn head. */
+export type SitReading = {
+  measures: {
+    girthMm: number;
+    earToEarMm: number;
+    frontToNapeMm: number;
+    breadthMm: number;
+    lengthMm: number;
+    occipitalMm: number;
+  };
+  places: Record<string, [number, number, number]>;
+  lengthsMm: Record<string, number>;
+  strands: number;
+  densityPerCm2: number;
+  grams: number;
+  scalpCm2: number;
+  wetOverDry: number;
+  wishes: {
+    place: string;
+    needMm: number;
+    haveMm: number;
+    offMm: number;
+    shortMm: number;
+    weeks: number;
+  }[];
+  cautions: { id: string; stops: boolean; words: string }[];
+  stops: boolean;
+};
+
+export type FittedScan = But<Solid<S["FittedScan"]>, "problem" | "unit" | "head">;
+export type ScannerState = Solid<S["ScannerState"]>;
+export type WetDry = Solid<S["WetDry"]>;
+export type CardsRead = Omit<Solid<S["CardsRead"]>, "cards"> & {
+  cards: But<Solid<S["CardRow"]>, "sameAs">[];
+};
+
+/** A group of picks; each option is a JSON merge patch on the sit-down document. */
+export type PickOption = { id: string; title: string; set: Record<string, unknown> };
+export type PickGroup = {
+  id: string;
+  title: string;
+  part: string;
+  why: string;
+  options: PickOption[];
+};
+
+/** The sit-down document, as its JSON Schema has it. */
+export type Spot = { azimuthDeg: number; share: number };
+export type HairPatch = { at: Spot; radiusMm: number; density: number; diameter: number; curl: number };
+export type LengthPatch = { at: Spot; radiusMm: number; lengthMm: number };
+export type Jump = { along: "ridge" | "behindEars"; offsetMm: number };
+export type Start =
+  | {
+      kind: "taped";
+      tapedMm: Record<string, number>;
+      state?: string;
+      jumps?: Jump[];
+      patches?: LengthPatch[];
+    }
+  | { kind: "grown"; kept: unknown[]; days: number; patches?: LengthPatch[] };
+export type Wish = { place: string; lengthMm?: number; landing?: string };
+export type SkinNote = { kind: string; near: string; note?: string };
+export type SitDocument = {
+  version: 1;
+  head: {
+    kind: "measured";
+    girthMm: number;
+    earToEarMm?: number;
+    frontToNapeMm?: number;
+    breadthMm?: number;
+    lengthMm?: number;
+    shape?: Record<string, number>;
+    hairline?: Record<string, number>;
+    nudges?: Record<string, { upFingers: number; acrossFingers: number }>;
+  };
+  hair?: {
+    exitDeg: number;
+    growthMmPerDay: number;
+    densityPerCm2?: number;
+    diameterUm?: number;
+    wetDry?: { stretchShare: number; curlRatio: number };
+    growth?: Record<string, string>;
+    patches?: HairPatch[];
+  };
+  start: Start;
+  wishes?: {
+    points?: Wish[];
+    leaveAlone?: string[];
+    worn?: string[];
+    upkeep?: string;
+    holdWeeks?: number;
+    decides?: string;
+    note?: string;
+    [answer: string]: unknown;
+  };
+  cautions?: {
+    skin?: SkinNote[];
+    allergies?: string;
+    consent?: { minor?: boolean; guardian?: string; photos?: boolean; notes?: boolean };
+  };
+};
 export type FamilyRow = Solid<S["FamilyRow"]>;
 export type Ramp = Solid<S["Ramp"]>;
 export type Added = { id: number };
@@ -69,7 +173,7 @@ export type Move = {
   askFirst: boolean;
 };
 export type PlanDocument = {
-  version: 1;
+  version: 2;
   title: string;
   head: { kind: string; [k: string]: unknown };
   sections: { id: string; name: string; limits: unknown[] }[];

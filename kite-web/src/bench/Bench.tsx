@@ -6,15 +6,16 @@ import type { PlanView } from "../api/types";
 import { Head3D } from "../draw/Head3D";
 import { KiteString } from "../draw/KiteString";
 import { Profile } from "../draw/Profile";
-import { VIEW_NAMES, type ViewName } from "../draw/views";
+import { ViewButtons } from "../draw/ViewButtons";
+import type { ViewName } from "../draw/views";
+import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
-import { startAutosave } from "../store/autosave";
-import { choose, openPlan, redo, undo, usePlan } from "../store/planStore";
+import { choose, plan as kept, openPlan, redo, undo, useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { useUndoKeys } from "../store/useUndoKeys";
 import { Findings } from "./Findings";
 import { MovePanel } from "./MovePanel";
-import { SaveNote } from "./SaveNote";
 import { useHead } from "./useHead";
 
 export function Bench({ units }: { units: string }) {
@@ -28,7 +29,7 @@ export function Bench({ units }: { units: string }) {
   useEffect(() => {
     if (plan.data) openPlan(plan.data);
   }, [plan.data]);
-  useEffect(startAutosave, []);
+  useEffect(kept.startAutosave, []);
   const ready = usePlan((s) => s.id === id && s.document !== null);
   if (plan.error) return <Trouble error={plan.error} retry={() => plan.refetch()} />;
   if (!ready) return <Loading what="the plan" />;
@@ -37,7 +38,7 @@ export function Bench({ units }: { units: string }) {
 
 function Board({ units, id }: { units: Units; id: number }) {
   const document = usePlan((s) => s.document);
-  const chosen = usePlan((s) => s.chosen);
+  const chosen = useChosen((s) => s.chosen);
   const clientName = usePlan((s) => s.clientName);
   const clientId = usePlan((s) => s.clientId);
   const canUndo = usePlan((s) => s.done.length > 0);
@@ -52,16 +53,7 @@ function Board({ units, id }: { units: Units; id: number }) {
   useEffect(() => {
     if (stand) setView(stand);
   }, [stand]);
-  useEffect(() => {
-    const keys = (e: KeyboardEvent) => {
-      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== "z") return;
-      e.preventDefault();
-      if (e.shiftKey) redo();
-      else undo();
-    };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
-  }, []);
+  useUndoKeys(kept);
   if (!document || !move) return <Loading what="the plan" />;
   const result = outcome?.result;
   const last = (outcome?.count ?? 1) - 1;
@@ -73,7 +65,7 @@ function Board({ units, id }: { units: Units; id: number }) {
         <Link to={`/clients/${clientId}`} className="touch flex items-center underline">
           {clientName}
         </Link>
-        <SaveNote />
+        <SaveNote of={kept} />
         <span className="ml-auto flex flex-wrap items-center gap-2">
           <button type="button" className="btn touch" disabled={!canUndo} onClick={undo}>
             Undo
@@ -116,20 +108,13 @@ function Board({ units, id }: { units: Units; id: number }) {
         <div className="flex min-h-0 flex-col">
           <section className="flex min-h-[300px] flex-1 flex-col" aria-label="The head">
             <div className="flex flex-wrap items-center gap-1">
-              {VIEW_NAMES.map((v) => (
-                <button
-                  key={v}
-                  type="button"
-                  className={`touch cursor-pointer border-b-3 px-2 ${v === view ? "border-primary font-bold" : "border-transparent"}`}
-                  aria-pressed={v === view}
-                  onClick={() => {
-                    setView(v);
-                    setTurn(turn + 1);
-                  }}
-                >
-                  {v}
-                </button>
-              ))}
+              <ViewButtons
+                view={view}
+                set={(v) => {
+                  setView(v);
+                  setTurn(turn + 1);
+                }}
+              />
               <label className="touch ml-auto flex cursor-pointer items-center gap-2">
                 <input
                   type="checkbox"

@@ -2,7 +2,7 @@ import { cleanup, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, it } from "vitest";
 import type { Cut, Move, PlanView, Result } from "../api/types";
-import { openPlan, usePlan } from "../store/planStore";
+import { openPlan, useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { Findings } from "./Findings";
 import { MovePanel } from "./MovePanel";
@@ -37,9 +37,9 @@ function show(cut: Cut, units: Units = "CM") {
     id: 1,
     clientId: 1,
     clientName: "",
-    version: 1,
+    version: 2,
     updatedAt: "",
-    document: { version: 1, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
+    document: { version: 2, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
   } as PlanView);
   render(<Panel units={units} />);
 }
@@ -94,5 +94,5 @@ it("a finding says how grave it is and goes to its move", async () => {
   render(<Findings result={result} />);
   expect(screen.getByText("Watch.")).toBeTruthy();
   await userEvent.click(screen.getByRole("button", { name: "Move 2" }));
-  expect(usePlan.getState().chosen).toBe(1);
+  expect(useChosen.getState().chosen).toBe(1);
 });

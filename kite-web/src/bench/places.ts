@@ -10,6 +10,8 @@ export const PLACES = [
   ["earTopRight", "right ear top"],
   ["behindEarLeft", "behind left ear"],
   ["behindEarRight", "behind right ear"],
+  ["mastoidLeft", "left mastoid"],
+  ["mastoidRight", "right mastoid"],
   ["napeCornerLeft", "left nape corner"],
   ["napeCornerRight", "right nape corner"],
   ["nape", "nape"],
@@ -17,6 +19,7 @@ export const PLACES = [
   ["ridgeLeft", "left ridge"],
   ["ridgeRight", "right ridge"],
   ["crown", "crown"],
+  ["dropCrown", "drop crown"],
   ["occipital", "occipital bone"],
 ] as const;
 

@@ -5,8 +5,10 @@ import { get, send } from "../api/http";
 import type { Added, ClientView, FamilyRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import type { Units } from "../store/units";
+import { HeadsOverTime } from "./HeadsOverTime";
 
-export function ClientPage() {
+export function ClientPage({ units }: { units: string }) {
   const id = Number(useParams().id);
   const go = useNavigate();
   const queries = useQueryClient();
@@ -18,6 +20,14 @@ export function ClientPage() {
     onSuccess: async (a) => {
       await queries.invalidateQueries({ queryKey: ["client", id] });
       go(`/plans/${a.id}`);
+    },
+    onError: (e) => setProblem(e.message),
+  });
+  const sitDown = useMutation({
+    mutationFn: () => send<Added>("POST", `/api/clients/${id}/sitdowns`, {}),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["client", id] });
+      go(`/clients/${id}/sit`);
     },
     onError: (e) => setProblem(e.message),
   });
@@ -39,11 +49,22 @@ export function ClientPage() {
       <section>
         <h1 className="font-bold text-3xl">{c.name}</h1>
         <p className="text-lg">{c.note}</p>
-        <p className="soft">
-          Girth {c.girthMm} mm
-          {c.earToEarMm && ` · ear to ear ${c.earToEarMm} mm`}
-          {c.frontToNapeMm && ` · front to nape ${c.frontToNapeMm} mm`}
-        </p>
+        <p className="soft">{[c.phone, c.email].filter(Boolean).join(" · ")}</p>
+        <div className="mt-3 flex flex-wrap gap-3">
+          {c.sitDowns.length > 0 && (
+            <Link to={`/clients/${id}/sit`} className="btn btn-primary touch text-lg">
+              To the sit-down
+            </Link>
+          )}
+          <button
+            type="button"
+            className={`btn touch ${c.sitDowns.length > 0 ? "" : "btn-primary"}`}
+            disabled={sitDown.isPending}
+            onClick={() => sitDown.mutate()}
+          >
+            Sit down anew
+          </button>
+        </div>
         <h2 className="mt-5 font-bold text-xl">Plans</h2>
         {c.plans.length === 0 && (
           <Empty>No plan yet. Pick a shape below; it is laid on this head and hair.</Empty>
@@ -78,7 +99,7 @@ export function ClientPage() {
             >
               <StillHead
                 of={`clients/${id}/families/${f.id}`}
-                version={1}
+                version={shownVersion(c)}
                 name={f.title}
                 className="h-36 w-full"
               />
@@ -97,7 +118,8 @@ export function ClientPage() {
         )}
       </section>
       <section>
-        <h2 className="font-bold text-xl">Visits</h2>
+        <HeadsOverTime rows={c.sitDowns} units={units as Units} />
+        <h2 className="mt-5 font-bold text-xl">Visits</h2>
         {c.visits.length === 0 && <Empty>No visit yet. It is written here when a cut is finished.</Empty>}
         <ol className="mt-2 grid gap-3">
           {c.visits.map((v) => (
@@ -125,3 +147,6 @@ export function ClientPage() {
     </div>
   );
 }
+
+/** Grows with every change of head or hair, so that the shapes are drawn again. */
+const shownVersion = (c: ClientView) => (c.sitDowns[0]?.id ?? 0) * 10_000 + (c.sitDowns[0]?.version ?? 0);

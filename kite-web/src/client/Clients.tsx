@@ -23,7 +23,10 @@ export function Clients() {
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
-        <Link to="/clients/new" className="btn btn-primary touch ml-auto text-lg">
+        <Link to="/clients/cards" className="btn touch ml-auto">
+          Cards in and out
+        </Link>
+        <Link to="/clients/new" className="btn btn-primary touch text-lg">
           New client
         </Link>
       </div>

@@ -2,13 +2,20 @@ import { Fragment } from "react";
 
 export type Bow = { id: string; name: string; minutes: number };
 
-type Props = { bows: Bow[]; chosen: number; done?: number; choose?: (i: number) => void };
+type Props = {
+  bows: Bow[];
+  chosen: number;
+  done?: number;
+  choose?: (i: number) => void;
+  /** When given, what the string is, and its bows carry their names in place of numbers. */
+  named?: string;
+};
 
 const W = 1200;
 const H = 76;
 
 /** A string of bows, each as wide as its minutes: done ones are tied, the present one flutters, the rest hang slack. */
-export function KiteString({ bows, chosen, done = 0, choose }: Props) {
+export function KiteString({ bows, chosen, done = 0, choose, named }: Props) {
   const total = bows.reduce((s, b) => s + weight(b), 0) || 1;
   let passed = 0;
   const placed = bows.map((b) => {
@@ -22,7 +29,7 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
     (_, i) => `${i ? "L" : "M"}${(i / 60) * W} ${sag((i / 60) * W)}`,
   ).join("");
   return (
-    <nav aria-label="The plan as a string of moves">
+    <nav aria-label={named ?? "The plan as a string of moves"}>
       <svg viewBox={`0 0 ${W} ${H}`} className="w-full" role="presentation">
         <path d={path} fill="none" className="stroke-base-content" strokeWidth={1.6} opacity={0.75} />
         {placed.map((b, i) => {
@@ -45,11 +52,11 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
           const number = (
             <text
               x={b.x}
-              y={y + 31}
+              y={y + (named ? 38 : 31)}
               textAnchor="middle"
-              className={`fill-base-content text-[17px] ${i === chosen ? "font-bold" : ""}`}
+              className={`fill-base-content ${named ? "text-[22px]" : "text-[17px]"} ${i === chosen ? "font-bold" : ""}`}
             >
-              {i + 1}
+              {named ? b.name : i + 1}
             </text>
           );
           if (!choose) {
@@ -66,7 +73,9 @@ export function KiteString({ bows, chosen, done = 0, choose }: Props) {
               key={b.id}
               role="button"
               tabIndex={0}
-              aria-label={`Move ${i + 1}: ${b.name}, ${Math.max(1, Math.round(b.minutes))} minutes`}
+              aria-label={
+                named ? b.name : `Move ${i + 1}: ${b.name}, ${Math.max(1, Math.round(b.minutes))} minutes`
+              }
               aria-pressed={i === chosen}
               className="bow cursor-pointer"
               onClick={() => choose(i)}

@@ -1,5 +1,6 @@
 import * as THREE from "three";
-import type { Ramp } from "../api/types";
+
+export const SKIN = "#d9bfa8";
 
 /** Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. */
 const LIT = `
@@ -44,8 +45,8 @@ export function bandOf(lengthMm: number, levels: number[]): number {
 }
 
 /** Length as a map: a tint between each two round lengths, a contour at each, vermilion round what the move cuts. */
-export function lengthMaterial(ramp: Ramp): THREE.ShaderMaterial {
-  const colours = ramp.colours.map((c) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace));
+export function lengthMaterial(hex: string[]): THREE.ShaderMaterial {
+  const colours = hex.map((c) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace));
   return new THREE.ShaderMaterial({
     uniforms: { colours: { value: colours } },
     vertexShader: `

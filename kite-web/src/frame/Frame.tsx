@@ -23,8 +23,8 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
     queries.clear();
     location.assign("/");
   };
-  // The bench fits the screen; other pages scroll.
-  const bench = /^\/plans\/\d+$/.test(pathname);
+  // The bench and the sit-down fit the screen; other pages scroll.
+  const bench = /^\/plans\/\d+$|\/sit$/.test(pathname);
   const atChair = pathname.endsWith("/chair");
   return (
     <div className={`flex min-h-dvh flex-col ${bench ? "lg:h-dvh" : ""}`}>

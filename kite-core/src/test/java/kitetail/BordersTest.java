@@ -31,6 +31,10 @@ class BordersTest {
         .definedBy("kitetail.head..")
         .layer("hair")
         .definedBy("kitetail.hair..")
+        .layer("wish")
+        .definedBy("kitetail.wish..")
+        .layer("care")
+        .definedBy("kitetail.care..")
         .layer("section")
         .definedBy("kitetail.section..")
         .layer("cut")
@@ -43,10 +47,14 @@ class BordersTest {
         .mayOnlyBeAccessedByLayers("plan")
         .whereLayer("section")
         .mayOnlyBeAccessedByLayers("cut", "plan")
+        .whereLayer("wish")
+        .mayOnlyBeAccessedByLayers("plan")
+        .whereLayer("care")
+        .mayOnlyBeAccessedByLayers("plan")
         .whereLayer("hair")
-        .mayOnlyBeAccessedByLayers("section", "cut", "plan")
+        .mayOnlyBeAccessedByLayers("wish", "section", "cut", "plan")
         .whereLayer("head")
-        .mayOnlyBeAccessedByLayers("hair", "section", "cut", "plan")
+        .mayOnlyBeAccessedByLayers("hair", "wish", "care", "section", "cut", "plan")
         .check(CORE);
   }
 

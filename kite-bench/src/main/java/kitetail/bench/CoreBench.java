@@ -65,7 +65,8 @@ public class CoreBench {
         p.pace(),
         p.sections(),
         p.moves().subList(0, moves),
-        p.wishes());
+        p.wishes(),
+        p.cautions());
   }
 
   /** The reference the others are given against: a million arc tangents, one after the other. */
@@ -134,7 +135,8 @@ public class CoreBench {
         tenMoves.pace(),
         tenMoves.sections(),
         moves,
-        tenMoves.wishes());
+        tenMoves.wishes(),
+        tenMoves.cautions());
   }
 
   @Benchmark

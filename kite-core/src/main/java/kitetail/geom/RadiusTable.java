@@ -24,6 +24,19 @@ public final class RadiusTable implements StarSurface {
    * @param n cells along a face edge, 8 to 512
    */
   public static RadiusTable bake(Solid solid, Vec3 centreMm, int n) {
+    return bake(centreMm, n, (d, at) -> firstSkin(solid, centreMm, d));
+  }
+
+  /** Another solid that differs little from this table's: found from its radii in a few steps. */
+  public RadiusTable rebaked(Solid solid) {
+    return bake(centreMm, n, (d, at) -> skinNear(solid, centreMm, d, radii[at]));
+  }
+
+  private interface Radius {
+    double along(UnitVec d, int at);
+  }
+
+  private static RadiusTable bake(Vec3 centreMm, int n, Radius radius) {
     if (n < 8 || n > 512) {
       throw new IllegalArgumentException("n must be 8 to 512, was " + n);
     }
@@ -41,10 +54,46 @@ public final class RadiusTable implements StarSurface {
                 double x = face < 2 ? s : u;
                 double y = face < 2 ? u : face < 4 ? s : v;
                 double z = face < 4 ? v : s;
-                radii[row * stride + i] = firstSkin(solid, centreMm, UnitVec.of(x, y, z));
+                int at = row * stride + i;
+                radii[at] = radius.along(UnitVec.of(x, y, z), at);
               }
             });
     return new RadiusTable(centreMm, n, radii);
+  }
+
+  /** The secant rule from a radius nearby; the slow, sure way when it does not settle. */
+  private static double skinNear(Solid solid, Vec3 c, UnitVec d, double nearMm) {
+    double a = nearMm;
+    double fa = valueAt(solid, c, d, a);
+    double b = a - fa;
+    for (int i = 0; i < 12 && Math.abs(b - a) > 1e-7; i++) {
+      double fb = valueAt(solid, c, d, b);
+      double slope = (fb - fa) / (b - a);
+      if (!(slope > 0.2)) {
+        return firstSkin(solid, c, d);
+      }
+      a = b;
+      fa = fb;
+      b -= fb / slope;
+    }
+    return b;
+  }
+
+  private static double valueAt(Solid solid, Vec3 c, UnitVec d, double t) {
+    return solid.valueMm(c.x() + t * d.x(), c.y() + t * d.y(), c.z() + t * d.z());
+  }
+
+  /** The radii of this table and, {@code a} and {@code b} times, of two others about one centre. */
+  public RadiusTable plus(double a, RadiusTable ta, double b, RadiusTable tb) {
+    double[] sum = new double[radii.length];
+    for (int i = 0; i < sum.length; i++) {
+      sum[i] = radii[i] + a * ta.radii[i] + b * tb.radii[i];
+    }
+    return new RadiusTable(centreMm, n, sum);
+  }
+
+  public RadiusTable times(double k) {
+    return new RadiusTable(centreMm, n, java.util.Arrays.stream(radii).map(r -> k * r).toArray());
   }
 
   /** Distance from an inner point to the first skin met along a direction. */
@@ -52,7 +101,7 @@ public final class RadiusTable implements StarSurface {
     double t = 0;
     double step = 0;
     for (int i = 0; i < 400; i++) {
-      double v = solid.valueMm(c.x() + t * d.x(), c.y() + t * d.y(), c.z() + t * d.z());
+      double v = valueAt(solid, c, d, t);
       if (v >= 0) {
         return bisect(solid, c, d, t - step, t);
       }
@@ -68,7 +117,7 @@ public final class RadiusTable implements StarSurface {
     double hi = outside;
     while (hi - lo > 1e-7) {
       double m = (lo + hi) / 2;
-      if (solid.valueMm(c.x() + m * d.x(), c.y() + m * d.y(), c.z() + m * d.z()) < 0) {
+      if (valueAt(solid, c, d, m) < 0) {
         lo = m;
       } else {
         hi = m;

@@ -1,22 +1,51 @@
 package kitetail.hair;
 
+import java.util.List;
+
 /**
- * The hair of one client, as far as the cut needs it.
+ * The hair of one client.
  *
  * @param exitDeg angle at which hair leaves the skin, 10 to 90
  * @param growthMmPerDay 0.1 to 0.8
+ * @param densityPerCm2 hairs per cm², the mean of the scalp, 40 to 400
+ * @param diameterUm mean diameter in µm, 30 to 130
  */
-public record Hair(double exitDeg, double growthMmPerDay) {
-  /** An assumption; the stylist may put in the client's own. */
+public record Hair(
+    double exitDeg,
+    double growthMmPerDay,
+    double densityPerCm2,
+    double diameterUm,
+    WetDry wetDry,
+    Growth growth,
+    List<HairPatch> patches) {
+  /** Assumptions; the stylist may put in the client's own. */
   public static final Hair DEFAULT = new Hair(60, 0.36);
 
+  public static final double USUAL_DENSITY = 200;
+  public static final double USUAL_DIAMETER_UM = 70;
+
   public Hair {
-    if (!(exitDeg >= 10 && exitDeg <= 90)) {
-      throw new IllegalArgumentException("exitDeg must be 10 to 90, was " + exitDeg);
-    }
-    if (!(growthMmPerDay >= 0.1 && growthMmPerDay <= 0.8)) {
-      throw new IllegalArgumentException(
-          "growthMmPerDay must be 0.1 to 0.8, was " + growthMmPerDay);
-    }
+    HairPatch.range("exitDeg", exitDeg, 10, 90);
+    HairPatch.range("growthMmPerDay", growthMmPerDay, 0.1, 0.8);
+    // Left out of a document, a number reads as 0.
+    densityPerCm2 = densityPerCm2 == 0 ? USUAL_DENSITY : densityPerCm2;
+    diameterUm = diameterUm == 0 ? USUAL_DIAMETER_UM : diameterUm;
+    HairPatch.range("densityPerCm2", densityPerCm2, 40, 400);
+    HairPatch.range("diameterUm", diameterUm, 30, 130);
+    wetDry = wetDry == null ? WetDry.STRAIGHT : wetDry;
+    growth = growth == null ? Growth.USUAL : growth;
+    patches = patches == null ? List.of() : List.copyOf(patches);
+  }
+
+  /** Hair of the usual kind. */
+  public Hair(double exitDeg, double growthMmPerDay) {
+    this(
+        exitDeg,
+        growthMmPerDay,
+        USUAL_DENSITY,
+        USUAL_DIAMETER_UM,
+        WetDry.STRAIGHT,
+        Growth.USUAL,
+        List.of());
   }
 }

@@ -15,8 +15,8 @@ public final class Bust {
   private Bust() {}
 
   public static Mesh of(Head head) {
-    if (head.spec() instanceof HeadSpec.Measured) {
-      return Model.MESH.stretched(head.stretch());
+    if (head.body() != null) {
+      return Model.MESH.moved(new Carry(head.body())::to);
     }
     Vec3 a = head.place(Place.APEX);
     Vec3 f = head.place(Place.FRONT);

@@ -1,6 +1,7 @@
 package kitetail.head;
 
 import kitetail.geom.StarSurface;
+import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
@@ -37,8 +38,8 @@ final class Hairline {
     return new Ring(a -> polarAtHeight(m, s, a, 0));
   }
 
-  /** The default hairline on a head stretched by the given factors. */
-  static Ring stretched(Meridians m, StarSurface s, Vec3 factors) {
+  /** The usual hairline carried to a fitted head, and moved down or up by that head's own shape. */
+  static Ring of(Meridians m, HeadBody b) {
     int n = DEFAULT.length;
     int wrap = 4;
     double[] azimuths = new double[2 * (n - 1) + 2 * wrap + 1];
@@ -48,32 +49,34 @@ final class Hairline {
       int turn = Math.floorDiv(first + i + n - 1, 2 * (n - 1));
       int k = first + i - turn * 2 * (n - 1);
       double[] knot = DEFAULT[Math.abs(k)];
-      azimuths[i] =
-          azimuthOverApex(m, Math.signum(k) * knot[0], knot[1], factors) + 2 * Math.PI * turn;
-      heights[i] = knot[1] * factors.z();
+      azimuths[i] = azimuthOverApex(m, Math.signum(k) * knot[0], knot[1], b) + 2 * Math.PI * turn;
+      heights[i] = knot[1] * b.factors().z();
     }
     PolynomialSplineFunction height = new AkimaSplineInterpolator().interpolate(azimuths, heights);
-    return new Ring(a -> polarAtHeight(m, s, a, height.value(a)));
+    return new Ring(
+        a -> {
+          double polar = polarAtHeight(m, b.surface(), a, height.value(a));
+          return m.polarAtArcRad(a, m.arcMm(a, polar) + b.edgeDownMm(a));
+        });
   }
 
-  private static double azimuthOverApex(Meridians m, double earAzimuthDeg, double z, Vec3 factors) {
+  private static double azimuthOverApex(Meridians m, double earAzimuthDeg, double z, HeadBody b) {
     if (earAzimuthDeg == 0) {
       return 0;
     }
     if (Math.abs(earAzimuthDeg) == 180) {
       return Math.PI * Math.signum(earAzimuthDeg);
     }
-    StarSurface base = ModelHead.surface();
     double a = Math.toRadians(earAzimuthDeg);
-    Vec3 d = new Vec3(Math.sin(a), Math.cos(a), 0);
-    double r = Tape.fromInside(base, new Vec3(0, 0, z), kitetail.geom.UnitVec.of(d));
-    return m.azimuthRad(d.times(r).scaled(factors));
+    UnitVec d = UnitVec.of(Math.sin(a), Math.cos(a), 0);
+    double r = Tape.fromInside(b.table(), new Vec3(0, 0, z), d);
+    return m.azimuthRad(d.times(r).scaled(b.factors()));
   }
 
   private static double polarAtHeight(Meridians m, StarSurface s, double azimuth, double z) {
     double lo = 0.05;
     double hi = Meridians.MAX_POLAR_RAD;
-    for (int k = 0; k < 45; k++) {
+    for (int k = 0; k < 30; k++) {
       double mid = (lo + hi) / 2;
       if (m.point(azimuth, mid).z() > z) {
         lo = mid;

@@ -4,7 +4,6 @@ import java.util.EnumMap;
 import java.util.Map;
 import kitetail.geom.EllipsoidSurface;
 import kitetail.geom.StarSurface;
-import kitetail.geom.StretchedSurface;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 
@@ -17,36 +16,51 @@ public final class Head {
   private static final double CALIBRATION_RIDGE_RAD = Math.PI / 4;
 
   /**
-   * On the centre line behind the apex the head has begun to fall by this much where the whorl is
-   * taken to be.
+   * On the centre line behind the apex the head has begun to fall by this much where a crown of
+   * middle height is taken to be; a low or a high one lies where it falls this much more or less.
    */
-  private static final double CROWN_FALL_RAD = Math.toRadians(38);
+  private static final double CROWN_FALL_DEG = 38;
+
+  private static final double CROWN_STEP_DEG = 13;
+
+  /** Height of the ear lobe on the model. */
+  private static final double LOBE_Z = -22;
 
   private final HeadSpec spec;
   private final StarSurface surface;
-  private final Vec3 stretch;
+  private final HeadBody body;
   private final Meridians meridians;
   private final Ring hairline;
   private final Ring ridge;
   private final Map<Place, Vec3> places = new EnumMap<>(Place.class);
+  private final Map<FacePlace, Vec3> face;
   private final Measures measures;
 
-  /** What a tape would read on this head, mm. */
+  /**
+   * What a tape and a calliper would read on this head, mm.
+   *
+   * @param occipitalMm how far the occipital bone stands out from the chord from crown to nape
+   */
   public record Measures(
-      double girthMm, double earToEarMm, double frontToNapeMm, double breadthMm, double lengthMm) {}
+      double girthMm,
+      double earToEarMm,
+      double frontToNapeMm,
+      double breadthMm,
+      double lengthMm,
+      double occipitalMm) {}
 
-  private Head(HeadSpec spec, StarSurface surface, Vec3 stretch) {
+  private Head(HeadSpec spec, StarSurface surface, HeadBody body) {
     this.spec = spec;
     this.surface = surface;
-    this.stretch = stretch;
+    this.body = body;
     this.meridians = new Meridians(surface);
-    boolean calibration = !(spec instanceof HeadSpec.Measured);
     this.hairline =
-        calibration
-            ? Hairline.level(meridians, surface)
-            : Hairline.stretched(meridians, surface, stretch);
+        body == null ? Hairline.level(meridians, surface) : Hairline.of(meridians, body);
     this.ridge =
-        calibration ? new Ring(a -> CALIBRATION_RIDGE_RAD) : Ridge.find(meridians, hairline);
+        body == null
+            ? new Ring(a -> CALIBRATION_RIDGE_RAD)
+            : Ridge.find(meridians, hairline, body.spec());
+    this.face = body == null ? Map.of() : Face.of(body);
     findPlaces();
     this.measures = measure();
   }
@@ -56,50 +70,102 @@ public final class Head {
    */
   public static Head of(HeadSpec spec) {
     if (spec instanceof HeadSpec.Ball b) {
-      return new Head(
-          spec, new EllipsoidSurface(b.radiusMm(), b.radiusMm(), b.radiusMm()), new Vec3(1, 1, 1));
+      return new Head(spec, new EllipsoidSurface(b.radiusMm(), b.radiusMm(), b.radiusMm()), null);
     }
     if (spec instanceof HeadSpec.Ellipsoid e) {
-      return new Head(
-          spec, new EllipsoidSurface(e.acrossMm(), e.forwardMm(), e.upMm()), new Vec3(1, 1, 1));
+      return new Head(spec, new EllipsoidSurface(e.acrossMm(), e.forwardMm(), e.upMm()), null);
     }
-    Vec3 factors = HeadFit.factors((HeadSpec.Measured) spec);
-    return new Head(spec, StretchedSurface.of(ModelHead.surface(), factors), factors);
+    HeadBody body = HeadFit.of((HeadSpec.Measured) spec);
+    return new Head(spec, body.surface(), body);
   }
 
   private void findPlaces() {
-    places.put(Place.APEX, meridians.point(0, 0));
+    places.put(Place.APEX, nudged(Place.APEX, meridians.point(0, 0)));
     places.put(Place.FRONT, edge(0));
     places.put(Place.NAPE, edge(Math.PI));
-    places.put(Place.CROWN, crown());
-    places.put(Place.OCCIPITAL, farthestBack());
-    bothSides(Place.RECESSION_LEFT, Place.RECESSION_RIGHT, highest(25, 60));
-    bothSides(Place.TEMPLE_LEFT, Place.TEMPLE_RIGHT, Math.toRadians(60));
-    double sideburn = extreme(62, 92, true);
-    bothSides(Place.SIDEBURN_LEFT, Place.SIDEBURN_RIGHT, sideburn);
-    double ear = extreme(Math.toDegrees(sideburn), 118, false);
-    bothSides(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT, ear);
-    bothSides(Place.BEHIND_EAR_LEFT, Place.BEHIND_EAR_RIGHT, ear + Math.toRadians(24));
-    bothSides(Place.NAPE_CORNER_LEFT, Place.NAPE_CORNER_RIGHT, Math.toRadians(146));
-    places.put(Place.RIDGE_RIGHT, onRidge(Math.PI / 2));
-    places.put(Place.RIDGE_LEFT, onRidge(-Math.PI / 2));
+    Vec3 back = farthestBack();
+    Vec3 crown = crown();
+    places.put(Place.OCCIPITAL, nudged(Place.OCCIPITAL, back));
+    places.put(Place.CROWN, crown);
+    places.put(
+        Place.DROP_CROWN, nudged(Place.DROP_CROWN, surface.onto(crown.plus(back).times(0.5))));
+    oneSide(
+        1,
+        Place.RECESSION_RIGHT,
+        Place.TEMPLE_RIGHT,
+        Place.SIDEBURN_RIGHT,
+        Place.EAR_TOP_RIGHT,
+        Place.BEHIND_EAR_RIGHT,
+        Place.MASTOID_RIGHT,
+        Place.NAPE_CORNER_RIGHT,
+        Place.RIDGE_RIGHT);
+    oneSide(
+        -1,
+        Place.RECESSION_LEFT,
+        Place.TEMPLE_LEFT,
+        Place.SIDEBURN_LEFT,
+        Place.EAR_TOP_LEFT,
+        Place.BEHIND_EAR_LEFT,
+        Place.MASTOID_LEFT,
+        Place.NAPE_CORNER_LEFT,
+        Place.RIDGE_LEFT);
   }
 
-  private void bothSides(Place left, Place right, double azimuthRad) {
-    places.put(right, edge(azimuthRad));
-    places.put(left, edge(-azimuthRad));
+  private void oneSide(
+      int side,
+      Place recession,
+      Place temple,
+      Place sideburn,
+      Place earTop,
+      Place behindEar,
+      Place mastoid,
+      Place napeCorner,
+      Place ridgeSide) {
+    places.put(recession, edge(side * extreme(side, 25, 60, false)));
+    places.put(temple, edge(side * Math.toRadians(60)));
+    double low = extreme(side, 62, 92, true);
+    double top = extreme(side, Math.toDegrees(low), 118, false);
+    places.put(sideburn, edge(side * low));
+    places.put(earTop, edge(side * top));
+    places.put(behindEar, edge(side * (top + Math.toRadians(24))));
+    places.put(mastoid, edge(side * lobeHigh(side, top + Math.toRadians(24))));
+    places.put(napeCorner, edge(side * Math.toRadians(146)));
+    places.put(ridgeSide, onRidge(side * Math.PI / 2));
   }
 
-  private double highest(int fromDeg, int toDeg) {
-    return extreme(fromDeg, toDeg, false);
+  /** Behind the ear, where the hairline has come down to the height of the lobe. */
+  private double lobeHigh(int side, double fromRad) {
+    double lobe = LOBE_Z;
+    if (body != null) {
+      lobe =
+          LOBE_Z * body.factors().z()
+              + (side > 0 ? body.shape().earRightMm() : body.shape().earLeftMm());
+    }
+    double a = fromRad;
+    while (a < Math.toRadians(158) && edge(side * a).z() > lobe) {
+      a += 0.01;
+    }
+    return a;
   }
 
-  /** Azimuth at which the hairline stands lowest or highest between two azimuths. */
-  private double extreme(double fromDeg, double toDeg, boolean lowest) {
+  /** A place moved by hand: up toward the apex (the apex itself forward) and across. */
+  private Vec3 nudged(Place place, Vec3 p) {
+    Nudge n = body == null ? Nudge.NONE : body.spec().nudge(place);
+    if (n.equals(Nudge.NONE)) {
+      return p;
+    }
+    UnitVec normal = surface.normalAt(p);
+    UnitVec up = (place == Place.APEX ? UnitVec.FORWARD : UnitVec.UP).alongSurface(normal);
+    UnitVec right = UnitVec.RIGHT.alongSurface(normal);
+    return surface.onto(p.plus(up.times(n.upMm())).plus(right.times(n.acrossMm())));
+  }
+
+  /** Azimuth to one side at which the hairline stands lowest or highest between two azimuths. */
+  private double extreme(int side, double fromDeg, double toDeg, boolean lowest) {
     double best = Double.NEGATIVE_INFINITY;
     double at = Math.toRadians(fromDeg);
     for (double d = fromDeg; d <= toDeg; d += 0.5) {
-      double z = edge(Math.toRadians(d)).z() * (lowest ? -1 : 1);
+      double z = edge(side * Math.toRadians(d)).z() * (lowest ? -1 : 1);
       if (z > best + 1e-9) {
         best = z;
         at = Math.toRadians(d);
@@ -109,15 +175,16 @@ public final class Head {
   }
 
   private Vec3 crown() {
+    HeadShape shape = body == null ? HeadShape.USUAL : body.shape();
+    double fall = Math.toRadians(CROWN_FALL_DEG - CROWN_STEP_DEG * shape.crown());
     double polar = 0.05;
-    while (polar < 2) {
-      Vec3 p = meridians.point(Math.PI, polar);
-      if (Math.acos(surface.normalAt(p).z()) >= CROWN_FALL_RAD) {
-        return p;
-      }
+    Vec3 p = meridians.point(Math.PI, polar);
+    while (polar < 1.4 && Math.acos(surface.normalAt(p).z()) < fall) {
       polar += 0.005;
+      p = meridians.point(Math.PI, polar);
     }
-    return meridians.point(Math.PI, Math.PI / 4);
+    Vec3 across = p.plus(UnitVec.RIGHT.times(shape.crownAcrossMm()));
+    return nudged(Place.CROWN, surface.onto(across));
   }
 
   private Vec3 farthestBack() {
@@ -130,20 +197,15 @@ public final class Head {
   }
 
   private Measures measure() {
-    double breadth = 0;
-    double front = 0;
-    double back = 0;
-    for (double z = -10; z < 100; z += 1) {
-      Vec3 from = new Vec3(0, surface.centreMm().y(), Math.min(z, surface.radiusMm(0, 0, 1) * 0.9));
-      breadth = Math.max(breadth, 2 * Tape.fromInside(surface, from, UnitVec.RIGHT));
-      back = Math.max(back, Tape.fromInside(surface, from, UnitVec.FORWARD.opposite()));
-      if (z >= 40) {
-        front = Math.max(front, Tape.fromInside(surface, from, UnitVec.FORWARD));
-      }
-    }
-    if (spec instanceof HeadSpec.Measured) {
-      double[] m = HeadFit.measures(stretch);
-      return new Measures(m[0], m[1], m[2], breadth, front + back);
+    double bone = standsOutMm();
+    if (body != null) {
+      return new Measures(
+          Measure.GIRTH.of(body),
+          Measure.EAR_TO_EAR.of(body),
+          Measure.FRONT_TO_NAPE.of(body),
+          Measure.BREADTH.of(body),
+          Measure.LENGTH.of(body),
+          bone);
     }
     Vec3 apex = places.get(Place.APEX);
     Vec3 f = places.get(Place.FRONT);
@@ -155,7 +217,21 @@ public final class Head {
         Tape.arcMm(surface, left, apex, right),
         Tape.arcMm(surface, f, apex, n),
         right.x() - left.x(),
-        f.y() - n.y());
+        f.y() - n.y(),
+        bone);
+  }
+
+  /** How far the centre line at the back stands out from the chord from crown to nape, at most. */
+  private double standsOutMm() {
+    Vec3 nape = places.get(Place.NAPE);
+    Vec3 crown = places.get(Place.CROWN);
+    UnitVec chord = UnitVec.of(crown.minus(nape));
+    double most = 0;
+    for (double polar = meridians.polarRad(crown); polar < hairline.at(Math.PI); polar += 0.01) {
+      Vec3 d = meridians.point(Math.PI, polar).minus(nape);
+      most = Math.max(most, d.minus(chord.times(chord.dot(d))).norm());
+    }
+    return most;
   }
 
   public HeadSpec spec() {
@@ -166,9 +242,9 @@ public final class Head {
     return surface;
   }
 
-  /** How the default head was stretched, for what is drawn with it (bust, ears). */
-  public Vec3 stretch() {
-    return stretch;
+  /** How a measured head was made from the model; null for a calibration body. */
+  HeadBody body() {
+    return body;
   }
 
   public Measures measures() {
@@ -181,6 +257,11 @@ public final class Head {
 
   public Map<Place, Vec3> places() {
     return java.util.Collections.unmodifiableMap(places);
+  }
+
+  /** Places of the face and neck; empty for a calibration body. */
+  public Map<FacePlace, Vec3> face() {
+    return face;
   }
 
   /** The point of the hairline at an azimuth. */

@@ -1,148 +1,233 @@
 package kitetail.head;
 
-import kitetail.geom.StarSurface;
-import kitetail.geom.StretchedSurface;
-import kitetail.geom.UnitVec;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import kitetail.geom.RadiusTable;
 import kitetail.geom.Vec3;
+import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.GaussNewtonOptimizer;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
-import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.Pair;
 
 /**
- * The stretch of the default head that meets the tape: least squares (Levenberg-Marquardt) over the
- * three factors across, forward and up. Each given measure is met to 1 mm or the set is refused.
+ * The head that meets the tape: least squares (Gauss-Newton) over the three stretches, the fullness
+ * of the head's corners and how far apart the hairlines lie. Five numbers for up to five measures;
+ * what is not given stays as near as it can to the usual head of that girth. Each given measure is
+ * met to 1 mm or the set is refused.
  */
 final class HeadFit {
-  /**
-   * The girth is taped over the brow and the farthest point of the back; these heights are the
-   * default head's.
-   */
-  private static final double BROW_Z = 46;
-
-  private static final double BACK_Z = 26;
-
-  /** The tape starts at the notch above the ear's front flap, a little over the ear canal. */
-  private static final double EAR_Z = 6;
-
-  static final double FRONT_Z = 98;
-  static final double NAPE_Z = -36;
-
-  /** How far a measure may lie from what the girth leads one to expect. */
-  private static final double SPREAD = 0.15;
-
   static final double GIRTH_MIN_MM = 440;
   static final double GIRTH_MAX_MM = 680;
 
-  private static final Vec3 NO_STRETCH = new Vec3(1, 1, 1);
+  /** How far each number usually strays, and how far it may. Stretches as natural logarithms. */
+  private static final double[] USUAL_STRAY = {0.05, 0.05, 0.05, 0.5, 8};
 
-  private HeadFit() {}
+  private static final double[] MAX_STRAY = {0.19, 0.19, 0.2, 1.5, 46};
+
+  /** Weight of a measure against the strays: it is met, not balanced. */
+  private static final double MEASURE_MM = 0.02;
+
+  private static final double MET_MM = 0.5;
+  private static final double RANGE_SHARE = 0.25;
+
+  private final HeadSpec.Measured spec;
+  private final Map<Measure, Double> given;
+  private final RadiusTable picked;
+  private final double scale;
+
+  private HeadFit(HeadSpec.Measured spec, Map<Measure, Double> given, RadiusTable picked) {
+    this.spec = spec;
+    this.given = given;
+    this.picked = picked;
+    this.scale =
+        given.get(Measure.GIRTH)
+            / Measure.GIRTH.of(HeadBody.of(picked, new Vec3(1, 1, 1), 0, 0, spec));
+  }
 
   /**
-   * Girth, ear to ear over the apex, front hairline to nape: mm, of a head stretched by the
-   * factors.
+   * @throws HeadMeasureException naming the measure no head has, and its range given the others
    */
-  static double[] measures(Vec3 factors) {
-    StarSurface s = StretchedSurface.of(ModelHead.surface(), factors);
-    Vec3 c = s.centreMm();
-    Vec3 apex = s.onto(c.plus(UnitVec.UP.times(1)));
-    Vec3 earRight = skin(s, EAR_Z, 1, 0, factors);
-    Vec3 earLeft = skin(s, EAR_Z, -1, 0, factors);
-    Vec3 front = centreLine(s, FRONT_Z, 1, factors);
-    Vec3 nape = centreLine(s, NAPE_Z, -1, factors);
-    return new double[] {
-      Tape.girthMm(s, centreLine(s, BROW_Z, 1, factors), centreLine(s, BACK_Z, -1, factors)),
-      Tape.arcMm(s, earLeft, apex, earRight),
-      Tape.arcMm(s, front, apex, nape)
-    };
-  }
-
-  static Vec3 centreLine(StarSurface s, double baseZ, int forward, Vec3 factors) {
-    return skin(s, baseZ, 0, forward, factors);
-  }
-
-  private static Vec3 skin(StarSurface s, double baseZ, double x, double y, Vec3 factors) {
-    Vec3 from = new Vec3(0, s.centreMm().y(), baseZ * factors.z());
-    UnitVec d = UnitVec.of(x, y, 0);
-    return from.plus(d.times(Tape.fromInside(s, from, d)));
-  }
-
-  static Vec3 factors(HeadSpec.Measured m) {
-    double[] base = Default.MEASURES;
-    checkRange("girthMm", m.girthMm(), GIRTH_MIN_MM, GIRTH_MAX_MM, "an adult or a child");
-    double k = m.girthMm() / base[0];
-    double ear = given("earToEarMm", m.earToEarMm(), k * base[1], m.girthMm());
-    double front = given("frontToNapeMm", m.frontToNapeMm(), k * base[2], m.girthMm());
-    double[] want = {m.girthMm(), ear, front};
-    double[] start = {k, k, k};
-    double[] at =
-        new LevenbergMarquardtOptimizer()
-            .optimize(
-                new LeastSquaresBuilder()
-                    .start(start)
-                    .target(want)
-                    .model(HeadFit::model)
-                    .maxEvaluations(60)
-                    .maxIterations(60)
-                    .checker((i, a, b) -> a.getPoint().getDistance(b.getPoint()) < 1e-7)
-                    .build())
-            .getPoint()
-            .toArray();
-    Vec3 factors = new Vec3(at[0], at[1], at[2]);
-    double[] got = measures(factors);
-    String[] names = {"girthMm", "earToEarMm", "frontToNapeMm"};
-    for (int i = 0; i < 3; i++) {
-      if (Math.abs(got[i] - want[i]) > 1) {
-        throw new HeadMeasureException(
-            names[i],
-            want[i],
-            got[i] - 1,
-            got[i] + 1,
-            "no head meets it together with the other measures");
+  static HeadBody of(HeadSpec.Measured spec) {
+    if (!(spec.girthMm() >= GIRTH_MIN_MM && spec.girthMm() <= GIRTH_MAX_MM)) {
+      throw new HeadMeasureException(
+          Measure.GIRTH.field,
+          spec.girthMm(),
+          GIRTH_MIN_MM,
+          GIRTH_MAX_MM,
+          "is not seen on an adult or a child");
+    }
+    Map<Measure, Double> given = new EnumMap<>(Measure.class);
+    for (Measure m : Measure.values()) {
+      if (m.givenIn(spec) != null) {
+        given.put(m, m.givenIn(spec));
       }
     }
-    return factors;
-  }
-
-  private static double given(String name, Double value, double expected, double girthMm) {
-    if (value == null) {
-      return expected;
+    HeadFit fit = new HeadFit(spec, given, HeadBody.picked(spec.shape()));
+    HeadBody body = fit.best();
+    if (!fit.allowed(body)) {
+      throw fit.refusal();
     }
-    checkRange(
-        name,
-        value,
-        Math.ceil(expected * (1 - SPREAD)),
-        Math.floor(expected * (1 + SPREAD)),
-        "a girth of " + Math.round(girthMm) + " mm");
-    return value;
+    return body;
   }
 
-  private static void checkRange(String name, double value, double min, double max, String given) {
-    if (!(value >= min && value <= max)) {
-      throw new HeadMeasureException(name, value, min, max, "is not seen on a head with " + given);
+  private HeadBody best() {
+    int n = given.size() + USUAL_STRAY.length;
+    try {
+      double[] at =
+          new GaussNewtonOptimizer()
+              .optimize(
+                  new LeastSquaresBuilder()
+                      .start(new double[USUAL_STRAY.length])
+                      .target(new double[n])
+                      .model(this::model)
+                      .maxEvaluations(30)
+                      .maxIterations(30)
+                      .checker((i, a, b) -> a.getPoint().getDistance(b.getPoint()) < 2e-3)
+                      .build())
+              .getPoint()
+              .toArray();
+      return body(at);
+    } catch (MathRuntimeException e) {
+      return null; // still far off after all steps: no head near the usual ones meets the set
     }
   }
 
-  private static Pair<RealVector, RealMatrix> model(RealVector at) {
+  /** The numbers are in units of their usual stray. */
+  private HeadBody body(double[] x) {
+    return HeadBody.of(
+        picked,
+        new Vec3(
+            scale * Math.exp(x[0] * USUAL_STRAY[0]),
+            scale * Math.exp(x[1] * USUAL_STRAY[1]),
+            scale * Math.exp(x[2] * USUAL_STRAY[2])),
+        x[3] * USUAL_STRAY[3],
+        x[4] * USUAL_STRAY[4],
+        spec);
+  }
+
+  private double[] residuals(double[] x) {
+    double[] clamped = x.clone();
+    for (int i = 0; i < x.length; i++) {
+      double most = 1.5 * MAX_STRAY[i] / USUAL_STRAY[i];
+      clamped[i] = Math.max(-most, Math.min(most, x[i]));
+    }
+    HeadBody b = body(clamped);
+    double[] r = new double[given.size() + x.length];
+    int k = 0;
+    for (Map.Entry<Measure, Double> e : given.entrySet()) {
+      r[k++] = (e.getKey().of(b) - e.getValue()) / MEASURE_MM;
+    }
+    System.arraycopy(x, 0, r, k, x.length);
+    return r;
+  }
+
+  private Pair<RealVector, RealMatrix> model(RealVector at) {
     double[] x = at.toArray();
-    double[] f = measures(new Vec3(x[0], x[1], x[2]));
-    RealMatrix j = MatrixUtils.createRealMatrix(3, 3);
-    double h = 1e-4;
-    for (int i = 0; i < 3; i++) {
-      double[] y = x.clone();
-      y[i] += h;
-      double[] g = measures(new Vec3(y[0], y[1], y[2]));
-      for (int k = 0; k < 3; k++) {
-        j.setEntry(k, i, (g[k] - f[k]) / h);
+    double[] f = residuals(x);
+    RealMatrix j = MatrixUtils.createRealMatrix(f.length, x.length);
+    double h = 1e-3;
+    double[][] stepped =
+        IntStream.range(0, x.length)
+            .parallel()
+            .mapToObj(
+                i -> {
+                  double[] y = x.clone();
+                  y[i] += h;
+                  return residuals(y);
+                })
+            .toArray(double[][]::new);
+    for (int i = 0; i < x.length; i++) {
+      for (int k = 0; k < f.length; k++) {
+        j.setEntry(k, i, (stepped[i][k] - f[k]) / h);
       }
     }
     return new Pair<>(new ArrayRealVector(f), j);
   }
 
-  private static final class Default {
-    static final double[] MEASURES = measures(NO_STRETCH);
+  private boolean allowed(HeadBody b) {
+    if (b == null) {
+      return false;
+    }
+    double[] stray = {
+      Math.log(b.factors().x() / scale),
+      Math.log(b.factors().y() / scale),
+      Math.log(b.factors().z() / scale),
+      b.fullness(),
+      b.hairSpreadMm()
+    };
+    for (int i = 0; i < stray.length; i++) {
+      if (!(Math.abs(stray[i]) <= MAX_STRAY[i])) {
+        return false;
+      }
+    }
+    return given.entrySet().stream()
+        .allMatch(e -> Math.abs(e.getKey().of(b) - e.getValue()) <= MET_MM);
+  }
+
+  /** The measure farthest outside what the others allow. */
+  private HeadMeasureException refusal() {
+    List<HeadMeasureException> all = new ArrayList<>();
+    for (Measure m : Arrays.asList(Measure.values())) {
+      if (m != Measure.GIRTH && given.containsKey(m)) {
+        HeadMeasureException e = against(m);
+        if (e != null) {
+          all.add(e);
+        }
+      }
+    }
+    return all.stream()
+        .max((a, b) -> Double.compare(a.outsideShare(), b.outsideShare()))
+        .orElseGet(
+            () ->
+                new HeadMeasureException(
+                    Measure.GIRTH.field,
+                    spec.girthMm(),
+                    GIRTH_MIN_MM,
+                    GIRTH_MAX_MM,
+                    "and the other measures contradict each other; take them again"));
+  }
+
+  /** Null when the others do not fit each other without this one, or this one lies in range. */
+  private HeadMeasureException against(Measure m) {
+    Map<Measure, Double> others = new EnumMap<>(given);
+    others.remove(m);
+    HeadFit without = new HeadFit(spec, others, picked);
+    HeadBody usual = without.best();
+    if (!without.allowed(usual)) {
+      return null;
+    }
+    double middle = m.of(usual);
+    double min = Math.ceil(limit(m, middle, middle * (1 - RANGE_SHARE)));
+    double max = Math.floor(limit(m, middle, middle * (1 + RANGE_SHARE)));
+    double value = given.get(m);
+    return value >= min && value <= max
+        ? null
+        : new HeadMeasureException(
+            m.field, value, min, max, "is not seen on a head with the other measures");
+  }
+
+  private double limit(Measure m, double inside, double outside) {
+    double in = inside;
+    double out = outside;
+    for (int i = 0; i < 9; i++) {
+      double mid = (in + out) / 2;
+      Map<Measure, Double> trial = new EnumMap<>(given);
+      trial.put(m, mid);
+      HeadFit fit = new HeadFit(spec, trial, picked);
+      if (fit.allowed(fit.best())) {
+        in = mid;
+      } else {
+        out = mid;
+      }
+    }
+    return in;
   }
 }

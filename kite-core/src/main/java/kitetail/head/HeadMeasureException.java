@@ -28,6 +28,11 @@ public final class HeadMeasureException extends IllegalArgumentException {
     this.maxMm = maxMm;
   }
 
+  /** How far outside its range the value lies, as a share of it. */
+  double outsideShare() {
+    return Math.max(minMm - valueMm, valueMm - maxMm) / valueMm;
+  }
+
   public String field() {
     return field;
   }

@@ -1,20 +1,48 @@
 package kitetail.head;
 
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+
 /**
- * What is known of a head: tape measures, or one of the two exact bodies the engine is calibrated
- * on.
+ * What is known of a head: tape and calliper measures with what is seen and felt, or one of the two
+ * exact bodies the engine is calibrated on.
  */
 public sealed interface HeadSpec {
   /**
-   * Tape measures in mm. Ear to ear runs over the apex from ear canal to ear canal; front to nape
-   * runs along the centre from hairline to hairline. Either may be null: it is then taken in
-   * proportion to the girth.
+   * A measured head, mm. Ear to ear runs over the apex from notch to notch; front to nape along the
+   * centre from hairline to hairline; breadth and length are what a calliper spans. Each but the
+   * girth may be null: it is then taken in proportion to the girth.
+   *
+   * @param nudges landmarks the stylist has moved
    */
-  record Measured(double girthMm, Double earToEarMm, Double frontToNapeMm) implements HeadSpec {
+  record Measured(
+      double girthMm,
+      Double earToEarMm,
+      Double frontToNapeMm,
+      Double breadthMm,
+      Double lengthMm,
+      HeadShape shape,
+      HairlineShape hairline,
+      Map<Place, Nudge> nudges)
+      implements HeadSpec {
     public Measured {
       if (!(girthMm > 0)) {
         throw new IllegalArgumentException("girthMm must be above 0, was " + girthMm);
       }
+      shape = shape == null ? HeadShape.USUAL : shape;
+      hairline = hairline == null ? HairlineShape.USUAL : hairline;
+      nudges =
+          Collections.unmodifiableMap(nudges == null ? new TreeMap<>() : new TreeMap<>(nudges));
+    }
+
+    /** A head of the usual shape. */
+    public Measured(double girthMm, Double earToEarMm, Double frontToNapeMm) {
+      this(girthMm, earToEarMm, frontToNapeMm, null, null, null, null, null);
+    }
+
+    Nudge nudge(Place p) {
+      return nudges.getOrDefault(p, Nudge.NONE);
     }
   }
 

@@ -1,5 +1,6 @@
 package kitetail.head;
 
+import java.util.stream.IntStream;
 import kitetail.geom.StarSurface;
 import kitetail.geom.Vec3;
 
@@ -17,32 +18,34 @@ final class Meridians {
 
   Meridians(StarSurface surface) {
     this.surface = surface;
-    for (int i = 0; i < LINES; i++) {
-      double azimuth = 2 * Math.PI * i / LINES - Math.PI;
-      double sin = Math.sin(azimuth);
-      double cos = Math.cos(azimuth);
-      double lastOut = 0;
-      double lastUp = surface.radiusMm(0, 0, 1);
-      double arc = 0;
-      double lastTurn = 0;
-      for (int k = 1; k <= STEPS; k++) {
-        double polar = MAX_POLAR_RAD * k / STEPS;
-        double s = Math.sin(polar);
-        double c = Math.cos(polar);
-        double r = surface.radiusMm(s * sin, s * cos, c);
-        double out = r * s;
-        double up = r * c;
-        double turn = Math.atan2(lastUp - up, out - lastOut);
-        // A chord under an arc that turns by t is shorter by a factor 1 - t²/24.
-        double bend = k == 1 ? 0 : turn - lastTurn;
-        arc += Math.hypot(out - lastOut, up - lastUp) * (1 + bend * bend / 24);
-        lastOut = out;
-        lastUp = up;
-        lastTurn = turn;
-        arcMm[i * (STEPS + 1) + k] = arc;
-      }
-    }
+    IntStream.range(0, LINES).parallel().forEach(this::measure);
     System.arraycopy(arcMm, 0, arcMm, LINES * (STEPS + 1), STEPS + 1);
+  }
+
+  private void measure(int i) {
+    double azimuth = 2 * Math.PI * i / LINES - Math.PI;
+    double sin = Math.sin(azimuth);
+    double cos = Math.cos(azimuth);
+    double lastOut = 0;
+    double lastUp = surface.radiusMm(0, 0, 1);
+    double arc = 0;
+    double lastTurn = 0;
+    for (int k = 1; k <= STEPS; k++) {
+      double polar = MAX_POLAR_RAD * k / STEPS;
+      double s = Math.sin(polar);
+      double c = Math.cos(polar);
+      double r = surface.radiusMm(s * sin, s * cos, c);
+      double out = r * s;
+      double up = r * c;
+      double turn = Math.atan2(lastUp - up, out - lastOut);
+      // A chord under an arc that turns by t is shorter by a factor 1 - t²/24.
+      double bend = k == 1 ? 0 : turn - lastTurn;
+      arc += Math.hypot(out - lastOut, up - lastUp) * (1 + bend * bend / 24);
+      lastOut = out;
+      lastUp = up;
+      lastTurn = turn;
+      arcMm[i * (STEPS + 1) + k] = arc;
+    }
   }
 
   double azimuthRad(Vec3 p) {

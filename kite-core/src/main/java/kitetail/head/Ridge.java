@@ -1,5 +1,6 @@
 package kitetail.head;
 
+import java.util.stream.IntStream;
 import kitetail.geom.Vec3;
 
 /**
@@ -11,16 +12,20 @@ final class Ridge {
   private static final int WINDOW = 12;
   private static final double SMOOTH_DEG = 9;
   private static final int LINES = 180;
+
+  /** A ridge moved by hand at the side moves this far round. */
+  private static final double NUDGED_DEG = 40;
+
   private static final double RECESSION_RAD = Math.toRadians(37);
   private static final double TEMPLE_RAD = Math.toRadians(60);
 
   private Ridge() {}
 
-  static Ring find(Meridians m, Ring hairline) {
+  static Ring find(Meridians m, Ring hairline, HeadSpec.Measured spec) {
     double[] polar = new double[LINES + 1];
-    for (int i = 0; i <= LINES; i++) {
-      polar[i] = sharpest(m, hairline, 2 * Math.PI * i / LINES - Math.PI);
-    }
+    IntStream.rangeClosed(0, LINES)
+        .parallel()
+        .forEach(i -> polar[i] = sharpest(m, hairline, 2 * Math.PI * i / LINES - Math.PI));
     Ring found =
         new Ring(
                 a -> {
@@ -29,7 +34,17 @@ final class Ridge {
                   return polar[i] + (f - i) * (polar[i + 1] - polar[i]);
                 })
             .smoothed(SMOOTH_DEG);
-    return new Ring(a -> horseshoe(a, found.at(a), hairline.at(a)));
+    return new Ring(
+        a -> {
+          double nudged = m.arcMm(a, found.at(a)) - nudgedUpMm(spec, a);
+          return horseshoe(a, m.polarAtArcRad(a, nudged), hairline.at(a));
+        });
+  }
+
+  private static double nudgedUpMm(HeadSpec.Measured spec, double azimuth) {
+    double a = Math.toDegrees(azimuth);
+    return spec.nudge(Place.RIDGE_RIGHT).upMm() * HairlineShape.bump(a, 90, NUDGED_DEG)
+        + spec.nudge(Place.RIDGE_LEFT).upMm() * HairlineShape.bump(a, -90, NUDGED_DEG);
   }
 
   /**

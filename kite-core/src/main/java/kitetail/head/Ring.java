@@ -1,6 +1,7 @@
 package kitetail.head;
 
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * A smooth number by azimuth, once round the head; read by linear interpolation between half-degree
@@ -11,9 +12,9 @@ final class Ring {
   private final double[] values = new double[N + 1];
 
   Ring(DoubleUnaryOperator byAzimuthRad) {
-    for (int i = 0; i < N; i++) {
-      values[i] = byAzimuthRad.applyAsDouble(2 * Math.PI * i / N - Math.PI);
-    }
+    IntStream.range(0, N)
+        .parallel()
+        .forEach(i -> values[i] = byAzimuthRad.applyAsDouble(2 * Math.PI * i / N - Math.PI));
     values[N] = values[0];
   }
 

@@ -2,6 +2,7 @@ package kitetail.head;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 
@@ -16,8 +17,11 @@ import kitetail.geom.Vec3;
 public final class Scalp {
   public static final int DEFAULT_SITES = 4000;
   private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
-  private static final int CELL_AZIMUTHS = 540;
-  private static final int CELL_STEPS = 72;
+
+  /** Bits of skin a site, on average, when areas are shared out. */
+  private static final double CELLS_A_SITE = 9.7;
+
+  private static final double CELL_SHAPE = 7.5;
 
   private final Head head;
   private final int sites;
@@ -75,25 +79,37 @@ public final class Scalp {
   /** Gives every bit of skin to the nearest site; returns the whole area in mm². */
   private double shareOut() {
     NearestSite nearest = new NearestSite(points, sites);
+    int steps = (int) Math.ceil(Math.sqrt(sites * CELLS_A_SITE / CELL_SHAPE));
+    int azimuths = (int) Math.ceil(steps * CELL_SHAPE);
+    int[] site = new int[azimuths * steps];
+    double[] area = new double[site.length];
+    IntStream.range(0, azimuths)
+        .parallel()
+        .forEach(
+            i -> {
+              double a0 = 2 * Math.PI * i / azimuths - Math.PI;
+              double a1 = a0 + 2 * Math.PI / azimuths;
+              double mid = (a0 + a1) / 2;
+              double end = head.hairlinePolarRad(mid);
+              Vec3 left = head.meridians().point(a0, 0);
+              Vec3 right = left;
+              for (int k = 1; k <= steps; k++) {
+                double polar = end * k / steps;
+                Vec3 nextLeft = head.meridians().point(a0, polar);
+                Vec3 nextRight = head.meridians().point(a1, polar);
+                int cell = i * steps + k - 1;
+                area[cell] = nextRight.minus(left).cross(nextLeft.minus(right)).norm() / 2;
+                Vec3 at = head.meridians().point(mid, end * (k - 0.5) / steps);
+                site[cell] = nearest.to(at);
+                left = nextLeft;
+                right = nextRight;
+              }
+            });
+    // Added up in one order, so that the same head gives the same areas to the last bit.
     double total = 0;
-    for (int i = 0; i < CELL_AZIMUTHS; i++) {
-      double a0 = 2 * Math.PI * i / CELL_AZIMUTHS - Math.PI;
-      double a1 = a0 + 2 * Math.PI / CELL_AZIMUTHS;
-      double mid = (a0 + a1) / 2;
-      double end = head.hairlinePolarRad(mid);
-      Vec3 left = head.meridians().point(a0, 0);
-      Vec3 right = left;
-      for (int k = 1; k <= CELL_STEPS; k++) {
-        double polar = end * k / CELL_STEPS;
-        Vec3 nextLeft = head.meridians().point(a0, polar);
-        Vec3 nextRight = head.meridians().point(a1, polar);
-        double area = nextRight.minus(left).cross(nextLeft.minus(right)).norm() / 2;
-        Vec3 at = head.meridians().point(mid, end * (k - 0.5) / CELL_STEPS);
-        areaMm2[nearest.to(at)] += area;
-        total += area;
-        left = nextLeft;
-        right = nextRight;
-      }
+    for (int cell = 0; cell < site.length; cell++) {
+      areaMm2[site[cell]] += area[cell];
+      total += area[cell];
     }
     return total;
   }

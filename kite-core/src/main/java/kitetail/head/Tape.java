@@ -27,12 +27,13 @@ public final class Tape {
     UnitVec forward = UnitVec.of(frontMm.minus(backMm));
     Vec3 mid = frontMm.plus(backMm).times(0.5);
     Coordinate[] at = new Coordinate[ROUND_STEPS];
+    double r = frontMm.distanceTo(mid);
     for (int i = 0; i < ROUND_STEPS; i++) {
       double a = 2 * Math.PI * i / ROUND_STEPS;
       double across = Math.sin(a);
       double along = Math.cos(a);
       Vec3 d = forward.times(along).plus(UnitVec.RIGHT.times(across));
-      double r = fromInside(s, mid, UnitVec.of(d));
+      r = fromInside(s, mid, UnitVec.of(d), r);
       at[i] = new Coordinate(r * across, r * along);
     }
     return new ConvexHull(at, new GeometryFactory()).getConvexHull().getLength();
@@ -49,12 +50,13 @@ public final class Tape {
     double a0 = Math.atan2(w.dot(from.minus(c)), e.dot(from.minus(c)));
     double a1 = Math.atan2(w.dot(to.minus(c)), e.dot(to.minus(c)));
     a0 = a0 < 0 ? a0 + 2 * Math.PI : a0;
+    double r = from.distanceTo(c);
     double[] u = new double[ARC_STEPS + 1];
     double[] v = new double[ARC_STEPS + 1];
     for (int i = 0; i <= ARC_STEPS; i++) {
       double a = a0 + (a1 - a0) * i / ARC_STEPS;
       UnitVec d = UnitVec.of(e.times(Math.cos(a)).plus(w.times(Math.sin(a))));
-      double r = fromInside(s, c, d);
+      r = fromInside(s, c, d, r);
       u[i] = r * Math.cos(a);
       v[i] = r * Math.sin(a);
     }
@@ -63,13 +65,17 @@ public final class Tape {
 
   /** Distance to the skin from any inner point. */
   static double fromInside(StarSurface s, Vec3 from, UnitVec d) {
-    double r = s.centreMm().distanceTo(s.onto(from.plus(d.times(1))));
+    return fromInside(s, from, d, s.centreMm().distanceTo(s.onto(from.plus(d.times(1)))));
+  }
+
+  private static double fromInside(StarSurface s, Vec3 from, UnitVec d, double guessMm) {
+    Vec3 c = s.centreMm();
+    double r = guessMm;
     for (int k = 0; k < 30; k++) {
       double x = from.x() + r * d.x();
       double y = from.y() + r * d.y();
       double z = from.z() + r * d.z();
       double h = s.heightMm(x, y, z);
-      Vec3 c = s.centreMm();
       double dist = Math.sqrt(sq(x - c.x()) + sq(y - c.y()) + sq(z - c.z()));
       double slope = ((x - c.x()) * d.x() + (y - c.y()) * d.y() + (z - c.z()) * d.z()) / dist;
       r -= h / Math.max(slope, 0.4);

@@ -3,10 +3,13 @@ package kitetail.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import kitetail.care.Cautions;
 import kitetail.cut.Comb;
 import kitetail.cut.Fingers;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.plan.Finding.Severity;
+import kitetail.wish.Reading;
 
 /** The first rules. Each has a stable id; wording lives with the reader. */
 final class Findings {
@@ -38,16 +41,36 @@ final class Findings {
       }
       before = step.leftMm();
     }
-    for (Outcome.WishResult w : outcome.wishes()) {
-      if (w.shortfallMm() > 1) {
-        all.add(
-            new Finding("wish-too-short", Severity.WARN, null, w.wish().place(), w.shortfallMm()));
+    for (Reading w : outcome.wishes()) {
+      if (w.shortMm() > 1) {
+        all.add(new Finding("wish-too-short", Severity.WARN, null, w.wish().place(), w.shortMm()));
       }
     }
+    for (Cautions.Caution c : plan.cautions().all()) {
+      if (c.near() != null) {
+        all.add(new Finding(c.id(), c.stops() ? Severity.STOP : Severity.WARN, null, c.near(), 0));
+      }
+    }
+    leftAlone(plan, outcome, all);
     all.sort(
         Comparator.comparing(Finding::severity)
             .thenComparing(Finding::amountMm, Comparator.reverseOrder()));
     return List.copyOf(all);
+  }
+
+  /** The first move that shortens hair at a place to be left alone. */
+  private static void leftAlone(Plan plan, Outcome outcome, List<Finding> all) {
+    for (Place place : plan.wishes().leaveAlone().stream().sorted().toList()) {
+      int root = Sampling.nearestRoot(outcome.scalp(), outcome.scalp().head().place(place));
+      double before = outcome.beforeMm()[root];
+      for (Outcome.Step step : outcome.steps()) {
+        double off = before - step.leftMm()[root];
+        if (off > 1) {
+          all.add(new Finding("leave-alone", Severity.WARN, step.move().id(), place, off));
+          break;
+        }
+      }
+    }
   }
 
   private static void bulk(Scalp s, Outcome.Step step, double[] before, List<Finding> all) {
@@ -110,7 +133,7 @@ final class Findings {
     }
   }
 
-  private static kitetail.head.Place where(Scalp s, Outcome.Step step) {
+  private static Place where(Scalp s, Outcome.Step step) {
     return PlanEngine.nearest(
         s, step.roots().length == 0 ? 0 : step.roots()[step.roots().length / 2]);
   }

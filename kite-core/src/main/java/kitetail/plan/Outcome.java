@@ -3,18 +3,21 @@ package kitetail.plan;
 import java.util.List;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.wish.Reading;
 
 /**
  * What comes of a plan.
  *
  * @param beforeMm lengths at every root before the first move
+ * @param wishes what is left at each wished place against the wish; {@code offMm} is what stands
+ *     too long
  * @param steps one for each move, in order
  */
 public record Outcome(
     Scalp scalp,
     double[] beforeMm,
     List<Step> steps,
-    List<WishResult> wishes,
+    List<Reading> wishes,
     List<Finding> findings) {
   /**
    * @param leftMm lengths at every root after the move
@@ -34,11 +37,6 @@ public record Outcome(
       double takenMaxMm,
       double shortfallMm,
       Place shortfallPlace) {}
-
-  /**
-   * @param shortfallMm how much too short the result is at the place; 0 when the wish can be met
-   */
-  public record WishResult(Wish wish, double lengthMm, double shortfallMm, double weeksToGrow) {}
 
   public double[] afterMm() {
     return steps.isEmpty() ? beforeMm : steps.get(steps.size() - 1).leftMm();

@@ -3,10 +3,12 @@ package kitetail.plan;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import kitetail.care.Cautions;
 import kitetail.hair.Hair;
-import kitetail.hair.TapedLengths;
+import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
 import kitetail.section.Section;
+import kitetail.wish.Wishes;
 
 /** A whole plan as it is written down. Of who it is for and when, it says nothing. */
 public record Plan(
@@ -14,12 +16,13 @@ public record Plan(
     String title,
     HeadSpec head,
     Hair hair,
-    TapedLengths start,
+    StartingHair start,
     Pace pace,
     List<Section> sections,
     List<Move> moves,
-    List<Wish> wishes) {
-  public static final int VERSION = 1;
+    Wishes wishes,
+    Cautions cautions) {
+  public static final int VERSION = 2;
 
   public Plan {
     if (version != VERSION) {
@@ -29,7 +32,8 @@ public record Plan(
     pace = pace == null ? Pace.DEFAULT : pace;
     sections = List.copyOf(sections);
     moves = List.copyOf(moves);
-    wishes = wishes == null ? List.of() : List.copyOf(wishes);
+    wishes = wishes == null ? Wishes.NONE : wishes;
+    cautions = cautions == null ? Cautions.NONE : cautions;
     Set<String> ids = new HashSet<>();
     sections.forEach(s -> unique(ids, s.id()));
     Set<String> moveIds = new HashSet<>();

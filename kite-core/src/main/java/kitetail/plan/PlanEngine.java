@@ -7,6 +7,7 @@ import kitetail.cut.Fingers;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.wish.Reading;
 
 /**
  * Runs a plan on a scalp: each move leaves the smaller of what was there and what its cut leaves.
@@ -14,7 +15,7 @@ import kitetail.head.Scalp;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.1.0";
+  public static final String VERSION = "0.2.0";
 
   private static final double TOUCHED_MM = 0.05;
 
@@ -33,7 +34,7 @@ public final class PlanEngine {
   /** Runs a plan where earlier runs on the same scalp left their work. */
   public static Outcome run(Plan plan, Workbench bench) {
     Scalp scalp = bench.scalp();
-    double[] before = bench.start(plan.start());
+    double[] before = bench.start(plan.start(), plan.hair());
     double[][] leaves = new double[plan.moves().size()][];
     // What a move would leave does not depend on the moves before it, so they are worked out side
     // by side.
@@ -108,15 +109,15 @@ public final class PlanEngine {
         : -1;
   }
 
-  private static List<Outcome.WishResult> wishes(Plan plan, Scalp scalp, double[] state) {
-    return plan.wishes().stream()
+  private static List<Reading> wishes(Plan plan, Scalp scalp, double[] state) {
+    return plan.wishes().points().stream()
         .map(
-            w -> {
-              double length = state[Sampling.nearestRoot(scalp, scalp.head().place(w.place()))];
-              double shortfall = Math.max(0, w.lengthMm() - length);
-              return new Outcome.WishResult(
-                  w, length, shortfall, shortfall / plan.hair().growthMmPerDay() / 7);
-            })
+            w ->
+                Reading.of(
+                    w,
+                    scalp.head(),
+                    plan.hair(),
+                    state[Sampling.nearestRoot(scalp, scalp.head().place(w.place()))]))
         .toList();
   }
 

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.function.Supplier;
 import kitetail.cut.Cut;
 import kitetail.hair.Hair;
+import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
-import kitetail.hair.TapedLengths;
 import kitetail.head.Scalp;
 import kitetail.section.Section;
 
@@ -21,10 +21,12 @@ public final class Workbench {
 
   private record CutKey(Cut cut, Section section, Hair hair) {}
 
+  private record StartKey(StartingHair start, Hair hair) {}
+
   private final Scalp scalp;
   private final Map<CutKey, double[]> leaves = newest(KEPT);
   private final Map<Section, int[]> roots = newest(KEPT);
-  private final Map<TapedLengths, double[]> starts = newest(8);
+  private final Map<StartKey, double[]> starts = newest(8);
 
   public Workbench(Scalp scalp) {
     this.scalp = scalp;
@@ -56,8 +58,9 @@ public final class Workbench {
     return scalp;
   }
 
-  double[] start(TapedLengths taped) {
-    return known(starts, taped, () -> StartingLengths.spread(scalp, taped));
+  double[] start(StartingHair start, Hair hair) {
+    return known(
+        starts, new StartKey(start, hair), () -> StartingLengths.spread(scalp, start, hair));
   }
 
   int[] roots(Section section) {

@@ -43,7 +43,7 @@ public enum Scalar {
   FORWARD_MM {
     @Override
     public double of(Scalp s, int i) {
-      return s.pointMm(i).y() - s.head().surface().centreMm().y();
+      return s.pointMm(i).y() - s.head().place(kitetail.head.Place.APEX).y();
     }
   };
 

@@ -90,7 +90,7 @@ class HeadTest {
       UnitVec d =
           UnitVec.of(
               random.nextGaussian(), random.nextGaussian(), Math.abs(random.nextGaussian()) - 0.6);
-      double exact = RadiusTable.firstSkin(ModelHead.SKULL, s.centreMm(), d);
+      double exact = RadiusTable.firstSkin(ModelHead.skull(ModelHead.Build.USUAL), s.centreMm(), d);
       if (exact > 125) {
         continue; // down the neck, where no hair is computed
       }

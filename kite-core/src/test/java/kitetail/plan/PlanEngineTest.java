@@ -15,8 +15,8 @@ import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
+import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
-import kitetail.hair.TapedLengths;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
@@ -24,6 +24,9 @@ import kitetail.head.Scalp;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
 import kitetail.section.Section;
+import kitetail.wish.Reading;
+import kitetail.wish.Wish;
+import kitetail.wish.Wishes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -31,7 +34,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PlanEngineTest {
   private static final HeadSpec SPEC = new HeadSpec.Measured(573, null, null);
   private static final Scalp SCALP = Scalp.of(Head.of(SPEC), 1200);
-  private static final TapedLengths TAPED = new TapedLengths(110, 100, 90, 60, 70, 45);
+  private static final StartingHair TAPED = StartingHair.Taped.six(110, 100, 90, 60, 70, 45);
   private static final List<Section> SECTIONS =
       List.of(
           new Section("all", "All", List.of()),
@@ -41,7 +44,17 @@ class PlanEngineTest {
           new Section("back", "Back", List.of(new Limit(Scalar.AROUND_DEG, 130, -130))));
 
   private static Plan plan(List<Move> moves, List<Wish> wishes) {
-    return new Plan(1, "test", SPEC, null, TAPED, null, SECTIONS, moves, wishes);
+    return new Plan(
+        2,
+        "test",
+        SPEC,
+        null,
+        TAPED,
+        null,
+        SECTIONS,
+        moves,
+        new Wishes(wishes, null, null, null, null, null, null, null, null, null, null, null),
+        null);
   }
 
   private static Move move(String id, String section, Cut cut) {
@@ -157,7 +170,7 @@ class PlanEngineTest {
 
   @Test
   void startingLengths_areExactAtThePlacesAndNeverOvershoot() {
-    double[] start = StartingLengths.spread(SCALP, TAPED);
+    double[] start = StartingLengths.spread(SCALP, TAPED, kitetail.hair.Hair.DEFAULT);
     assertThat(start[Sampling.nearestRoot(SCALP, SCALP.head().place(Place.FRONT))])
         .isCloseTo(110, within(0.5));
     assertThat(start[Sampling.nearestRoot(SCALP, SCALP.head().place(Place.NAPE))])
@@ -180,9 +193,9 @@ class PlanEngineTest {
     Outcome o = PlanEngine.run(plan(List.of(m), List.of(new Wish(Place.APEX, 125.2))), SCALP);
     assertThat(o.steps().get(0).shortfallMm()).isBetween(40.0, 105.0);
     assertThat(o.steps().get(0).cutAreaMm2()).isZero();
-    Outcome.WishResult w = o.wishes().get(0);
-    assertThat(w.shortfallMm()).isCloseTo(25.2, within(0.5));
-    assertThat(w.weeksToGrow()).isCloseTo(25.2 / 0.36 / 7, within(0.3));
+    Reading w = o.wishes().get(0);
+    assertThat(w.shortMm()).isCloseTo(25.2, within(0.5));
+    assertThat(w.weeks()).isCloseTo(25.2 / 0.36 / 7, within(0.3));
     assertThat(o.findings())
         .extracting(Finding::rule)
         .contains("does-not-reach", "wish-too-short", "takes-nothing");

@@ -17,6 +17,7 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.SitDown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -64,7 +65,7 @@ class PlanDocumentTest {
         "\"girthMm\": 565 | \"girthMm\": \"wide\" | $.head.girthMm: \"wide\" is not allowed; allowed is a value of type number, 440 to 680",
         "\"facing\": \"up\" | \"facing\": \"skyward\" | $.moves[3].cut.hold.facing: \"skyward\" is not allowed; allowed up, down, front, back, left, right",
         "\"title\": \"Quiet Side Part\" | \"titel\": \"Quiet Side Part\" | $.title: missing; it must be given",
-        "\"version\": 1 | \"version\": 2 | $.version: 2 is not allowed; allowed 1"
+        "\"version\": 2 | \"version\": 3 | $.version: 3 is not allowed; allowed 2"
       })
   void badInput_isSaidWithPathValueAndRange(String from, String to, String line)
       throws IOException {
@@ -73,6 +74,14 @@ class PlanDocumentTest {
             .replaceFirst(
                 java.util.regex.Pattern.quote(from), java.util.regex.Matcher.quoteReplacement(to));
     assertThat(refused(bad).problems()).extracting(PlanProblem::line).contains(line);
+  }
+
+  /** The golden file is as version 1 wrote it; what it says now is what it said then. */
+  @Test
+  void aDocumentOfVersionOne_stillLoads() throws IOException {
+    Plan old = PlanJson.read(Files.readString(Path.of("src/test/resources/golden/plan-1.json")));
+    assertThat(old).isEqualTo(PlanJson.read(example()));
+    assertThat(PlanJson.write(old)).contains("\"version\" : 2");
   }
 
   @Test
@@ -112,11 +121,14 @@ class PlanDocumentTest {
         .forEach(
             (id, family) -> {
               Plan plan =
-                  Families.on(
-                      family,
-                      new HeadSpec.Measured(560, 345.0, 330.0),
-                      family.hair(),
-                      family.start());
+                  new SitDown(
+                          SitDown.VERSION,
+                          new HeadSpec.Measured(560, 345.0, 330.0),
+                          family.hair(),
+                          family.start(),
+                          null,
+                          null)
+                      .planOf(family);
               var outcome = PlanEngine.run(plan, Scalp.of(PlanJson.head(plan), 1500));
               assertThat(outcome.minutes()).as(id).isBetween(15.0, 90.0); // common practice
               assertThat(outcome.steps())

@@ -23,9 +23,13 @@ class SchemaAgreesTest {
   private static final JsonMapper JSON = new JsonMapper();
   private static final String FULL =
       """
-      {"version":1,"title":"t","head":{"kind":"measured","girthMm":570,"earToEarMm":347,"frontToNapeMm":327},
-       "hair":{"exitDeg":60,"growthMmPerDay":0.36},
-       "start":{"frontMm":100,"topMm":100,"crownMm":90,"sideMm":60,"occipitalMm":70,"napeMm":40},
+      {"version":2,"title":"t","head":{"kind":"measured","girthMm":570,"earToEarMm":347,"frontToNapeMm":327,
+        "shape":{"sides":0},"hairline":{"frontPeakMm":0},"nudges":{"crown":{"upFingers":1,"acrossFingers":0}}},
+       "hair":{"exitDeg":60,"growthMmPerDay":0.36,"densityPerCm2":200,"diameterUm":70,
+        "wetDry":{"stretchShare":0.03,"curlRatio":0.9},"growth":{"whorl":"double"},
+        "patches":[{"at":{"azimuthDeg":90,"share":0.5},"radiusMm":20,"density":1,"diameter":1,"curl":1}]},
+       "start":{"kind":"taped","tapedMm":{"apex":100,"nape":40},"jumps":[{"along":"ridge","offsetMm":0}],
+        "patches":[{"at":{"azimuthDeg":90,"share":0.5},"radiusMm":20,"lengthMm":10}]},
        "pace":{"fingersSec":14,"combSec":11,"guardSec":6},
        "sections":[{"id":"all","name":"All","limits":[{"by":"aroundDeg","min":-180,"max":180}]}],
        "moves":[
@@ -36,7 +40,8 @@ class SchemaAgreesTest {
          "cut":{"kind":"comb","gapMm":8,"outDeg":5,"thicknessMm":2,"tool":"clipper"}},
         {"id":"c","name":"c","section":"all","damp":"damp","stand":"front","purpose":"","watch":"","askFirst":false,
          "cut":{"kind":"guard","number":4,"leverMm":0,"grain":"with","rockOut":{"by":"aboveHairlineMm","atMm":20,"radiusMm":50}}}],
-       "wishes":[{"place":"front","lengthMm":80}]}
+       "wishes":{"points":[{"place":"front","lengthMm":80},{"place":"front","landing":"brow"}],"leaveAlone":["nape"],"worn":["up"],"holdWeeks":6},
+       "cautions":{"skin":[{"kind":"mole","near":"nape"}],"consent":{"notes":true}}}
       """;
 
   record Range(String pointer, String definition, String field) {
@@ -49,11 +54,37 @@ class SchemaAgreesTest {
   static Stream<Range> ranges() {
     List<Range> all = new ArrayList<>();
     all.add(new Range("/head/girthMm", "measured", "girthMm"));
-    for (String f : List.of("exitDeg", "growthMmPerDay")) {
-      all.add(new Range("/hair/" + f, "hair", f));
+    for (String f :
+        List.of("sides", "back", "forehead", "crown", "crownAcrossMm", "earLeftMm", "earRightMm")) {
+      all.add(new Range("/head/shape/" + f, "shape", f));
     }
-    for (String f : List.of("frontMm", "topMm", "crownMm", "sideMm", "occipitalMm", "napeMm")) {
-      all.add(new Range("/start/" + f, "start", f));
+    for (String f :
+        List.of(
+            "frontPeakMm",
+            "recessionLeftMm",
+            "recessionRightMm",
+            "sideburnMm",
+            "napeDropMm",
+            "napePointMm",
+            "napePointsMm",
+            "napeRoundMm")) {
+      all.add(new Range("/head/hairline/" + f, "hairline", f));
+    }
+    for (String f : List.of("upFingers", "acrossFingers")) {
+      all.add(new Range("/head/nudges/crown/" + f, "nudge", f));
+    }
+    for (String f : List.of("radiusMm", "density", "diameter", "curl")) {
+      all.add(new Range("/hair/patches/0/" + f, "hairPatch", f));
+    }
+    for (String f : List.of("azimuthDeg", "share")) {
+      all.add(new Range("/hair/patches/0/at/" + f, "spot", f));
+    }
+    for (String f : List.of("radiusMm", "lengthMm")) {
+      all.add(new Range("/start/patches/0/" + f, "lengthPatch", f));
+    }
+    all.add(new Range("/start/jumps/0/offsetMm", "jump", "offsetMm"));
+    for (String f : List.of("exitDeg", "growthMmPerDay", "densityPerCm2", "diameterUm")) {
+      all.add(new Range("/hair/" + f, "hair", f));
     }
     for (String f : List.of("fingersSec", "combSec", "guardSec")) {
       all.add(new Range("/pace/" + f, "pace", f));
@@ -70,7 +101,7 @@ class SchemaAgreesTest {
     }
     all.add(new Range("/moves/2/cut/rockOut/atMm", "rockOut", "atMm"));
     all.add(new Range("/moves/2/cut/rockOut/radiusMm", "rockOut", "radiusMm"));
-    all.add(new Range("/wishes/0/lengthMm", "wish", "lengthMm"));
+    all.add(new Range("/wishes/points/0/lengthMm", "wish", "lengthMm"));
     return all.stream();
   }
 

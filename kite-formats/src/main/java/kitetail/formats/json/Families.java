@@ -3,9 +3,6 @@ package kitetail.formats.json;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import kitetail.hair.Hair;
-import kitetail.hair.TapedLengths;
-import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 
 /** The shape families that ship, each a plan document a stylist can read and change. */
@@ -18,19 +15,5 @@ public final class Families {
     Map<String, Plan> all = new LinkedHashMap<>();
     IDS.forEach(id -> all.put(id, PlanJson.read(PlanJson.resource("families/" + id + ".json"))));
     return all;
-  }
-
-  /** A family on a client's own head and hair. */
-  public static Plan on(Plan family, HeadSpec head, Hair hair, TapedLengths start) {
-    return new Plan(
-        family.version(),
-        family.title(),
-        head,
-        hair,
-        start,
-        family.pace(),
-        family.sections(),
-        family.moves(),
-        family.wishes());
   }
 }

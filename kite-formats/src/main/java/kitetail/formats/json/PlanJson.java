@@ -8,9 +8,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
+import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,6 +28,8 @@ public final class PlanJson {
     JsonMapper.Builder b =
         JsonMapper.builder()
             .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+            // What a document may leave out reads as 0; the schema refuses a null that is written.
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .changeDefaultPropertyInclusion(
                 i -> i.withValueInclusion(JsonInclude.Include.NON_NULL));
@@ -35,7 +39,7 @@ public final class PlanJson {
 
   /** The JSON Schema (2020-12) of the plan document, as shipped. */
   public static String schema() {
-    return resource("schema/plan-1.schema.json");
+    return resource("schema/plan-2.schema.json");
   }
 
   /**
@@ -59,15 +63,21 @@ public final class PlanJson {
   }
 
   /**
+   * A document of any version ever written.
+   *
    * @throws PlanProblemException with every problem, when the tree is not a plan
    */
   public static Plan read(JsonNode tree) {
-    List<PlanProblem> problems = SchemaCheck.problems(tree);
+    return checked(PlanUpgrade.toCurrent(tree), SchemaCheck.PLAN, Plan.class);
+  }
+
+  static <T> T checked(JsonNode tree, SchemaCheck schema, Class<T> type) {
+    List<PlanProblem> problems = schema.problems(tree);
     if (!problems.isEmpty()) {
       throw new PlanProblemException(problems);
     }
     try {
-      return MAPPER.treeToValue(tree, Plan.class);
+      return MAPPER.treeToValue(tree, type);
     } catch (JacksonException e) {
       Throwable cause = e.getCause() == null ? e : e.getCause();
       throw problem(SchemaCheck.path(e), "this", cause.getMessage());
@@ -81,8 +91,17 @@ public final class PlanJson {
    *     measures
    */
   public static Head head(Plan plan) {
+    return head(plan.head());
+  }
+
+  /**
+   * Fits a head.
+   *
+   * @throws PlanProblemException as above
+   */
+  public static Head head(HeadSpec spec) {
     try {
-      return Head.of(plan.head());
+      return Head.of(spec);
     } catch (HeadMeasureException e) {
       throw problem(
           "$.head." + e.field(),
@@ -112,6 +131,11 @@ public final class PlanJson {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** Data shipped with the application, read as a type. */
+  public static <T> T shipped(String name, Class<T> type) {
+    return MAPPER.readValue(resource(name), type);
   }
 
   static JsonMapper json() {

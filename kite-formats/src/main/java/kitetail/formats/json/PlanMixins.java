@@ -2,6 +2,7 @@ package kitetail.formats.json;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import kitetail.care.SkinNote;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
@@ -10,10 +11,17 @@ import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
+import kitetail.hair.Growth;
+import kitetail.hair.Jump;
+import kitetail.hair.StartingHair;
+import kitetail.hair.WetDry;
+import kitetail.head.FacePlace;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.plan.Move;
 import kitetail.section.Scalar;
+import kitetail.wish.Landing;
+import kitetail.wish.Wishes;
 import tools.jackson.databind.EnumNamingStrategies;
 import tools.jackson.databind.annotation.EnumNaming;
 import tools.jackson.databind.json.JsonMapper;
@@ -64,11 +72,19 @@ final class PlanMixins {
   })
   private interface GuideKinds {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = StartingHair.Taped.class, name = "taped"),
+    @JsonSubTypes.Type(value = StartingHair.Grown.class, name = "grown")
+  })
+  private interface StartKinds {}
+
   @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
   private interface Names {}
 
   static void into(JsonMapper.Builder b) {
     b.addMixIn(HeadSpec.class, HeadKinds.class)
+        .addMixIn(StartingHair.class, StartKinds.class)
         .addMixIn(Cut.class, CutKinds.class)
         .addMixIn(Hold.class, HoldKinds.class)
         .addMixIn(CutLine.class, LineKinds.class)
@@ -76,6 +92,22 @@ final class PlanMixins {
     for (Class<?> e :
         new Class<?>[] {
           Place.class,
+          FacePlace.class,
+          Growth.Whorl.class,
+          Growth.FrontCowlick.class,
+          Growth.Nape.class,
+          WetDry.State.class,
+          Jump.Along.class,
+          Landing.class,
+          Wishes.Ear.class,
+          Wishes.Sideburn.class,
+          Wishes.NapeEdge.class,
+          Wishes.Fringe.class,
+          Wishes.Parting.class,
+          Wishes.Worn.class,
+          Wishes.Upkeep.class,
+          Wishes.Decides.class,
+          SkinNote.Kind.class,
           Facing.class,
           Scalar.class,
           Guide.Gather.class,

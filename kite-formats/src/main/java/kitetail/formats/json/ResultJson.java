@@ -46,10 +46,11 @@ public final class ResultJson {
                 wishes
                     .addObject()
                     .put("place", name(w.wish().place()))
-                    .put("wishedMm", round(w.wish().lengthMm()))
-                    .put("lengthMm", round(w.lengthMm()))
-                    .put("shortfallMm", round(w.shortfallMm()))
-                    .put("weeksToGrow", round(w.weeksToGrow())));
+                    .put("wishedMm", round(w.needMm()))
+                    .put("lengthMm", round(w.haveMm()))
+                    .put("overMm", round(w.offMm()))
+                    .put("shortfallMm", round(w.shortMm()))
+                    .put("weeksToGrow", round(w.weeks())));
     ArrayNode findings = r.putArray("findings");
     o.findings().forEach(f -> finding(findings.addObject(), f));
     if (sites) {
@@ -70,12 +71,18 @@ public final class ResultJson {
     n.put("frontToNapeMm", round(m.frontToNapeMm()));
     n.put("breadthMm", round(m.breadthMm()));
     n.put("lengthMm", round(m.lengthMm()));
+    n.put("occipitalMm", round(m.occipitalMm()));
     ObjectNode places = n.putObject("landmarks");
     for (Place p : Place.values()) {
-      Vec3 v = h.place(p);
-      places.putArray(name(p)).add(round(v.x())).add(round(v.y())).add(round(v.z()));
+      point(places.putArray(name(p)), h.place(p));
     }
+    ObjectNode face = n.putObject("face");
+    h.face().forEach((p, v) -> point(face.putArray(name(p)), v));
     return n;
+  }
+
+  private static void point(ArrayNode to, Vec3 v) {
+    to.add(round(v.x())).add(round(v.y())).add(round(v.z()));
   }
 
   private static void move(ObjectNode n, Outcome.Step s) {
@@ -160,7 +167,8 @@ public final class ResultJson {
     }
   }
 
-  static String name(Place p) {
+  /** A named choice as documents spell it. */
+  public static String name(Enum<?> p) {
     return PlanJson.json().convertValue(p, String.class);
   }
 

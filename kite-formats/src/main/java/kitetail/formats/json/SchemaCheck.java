@@ -2,28 +2,52 @@ package kitetail.formats.json;
 
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaLocation;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
 
 /**
- * Checks a document against the shipped schema and says each fault with its path, value and allowed
+ * Checks a document against a shipped schema and says each fault with its path, value and allowed
  * range.
  */
 final class SchemaCheck {
-  private static final JsonNode SOURCE = PlanJson.json().readTree(PlanJson.schema());
-  private static final Schema SCHEMA =
-      SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(SOURCE);
+  static final SchemaCheck PLAN = new SchemaCheck("urn:kitetail:plan:2");
+  static final SchemaCheck SIT_DOWN = new SchemaCheck("urn:kitetail:sitdown:1");
 
-  private SchemaCheck() {}
+  private final Schema schema;
 
-  static List<PlanProblem> problems(JsonNode tree) {
+  private SchemaCheck(String id) {
+    schema = Shipped.REGISTRY.getSchema(SchemaLocation.of(id));
+  }
+
+  /** The schemas by their ids; one may refer to another. */
+  private static final class Shipped {
+    static final Map<String, JsonNode> TREES = new HashMap<>();
+    static final SchemaRegistry REGISTRY;
+
+    static {
+      Map<String, String> texts = new HashMap<>();
+      for (String text : List.of(PlanJson.schema(), SitDownJson.schema())) {
+        JsonNode tree = PlanJson.json().readTree(text);
+        texts.put(tree.path("$id").asString(), text);
+        TREES.put(tree.path("$id").asString(), tree);
+      }
+      REGISTRY =
+          SchemaRegistry.withDefaultDialect(
+              SpecificationVersion.DRAFT_2020_12, b -> b.schemas(texts));
+    }
+  }
+
+  List<PlanProblem> problems(JsonNode tree) {
     List<PlanProblem> problems = new ArrayList<>();
-    for (Error e : SCHEMA.validate(tree)) {
+    for (Error e : schema.validate(tree)) {
       PlanProblem p = problem(e);
       if (!problems.contains(p)) {
         problems.add(p);
@@ -85,10 +109,13 @@ final class SchemaCheck {
 
   /** The part of the schema that holds the broken keyword. */
   private static JsonNode around(Error e) {
-    String pointer = e.getSchemaLocation().toString();
-    pointer = pointer.substring(pointer.indexOf('#') + 1);
+    String location = e.getSchemaLocation().toString();
+    int hash = location.indexOf('#');
+    String pointer = location.substring(hash + 1);
     int cut = pointer.lastIndexOf('/');
-    return SOURCE.at(cut <= 0 ? "" : pointer.substring(0, cut));
+    return Shipped.TREES
+        .get(location.substring(0, hash))
+        .at(cut <= 0 ? "" : pointer.substring(0, cut));
   }
 
   private static String names(JsonNode properties) {

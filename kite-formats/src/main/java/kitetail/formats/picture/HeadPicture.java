@@ -8,12 +8,14 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 import javax.imageio.ImageIO;
 import kitetail.formats.words.Units;
 import kitetail.geom.Mesh;
@@ -29,7 +31,7 @@ import kitetail.head.ScalpMesh;
  */
 public final class HeadPicture {
   private static final int FINE = 2;
-  private static final int SKIN = 0xd9bfa8;
+  static final int SKIN = 0xd9bfa8;
   private static final double[] KEY = {0.42, 0.55, 0.72};
   private static final Font LABEL = font();
 
@@ -97,32 +99,37 @@ public final class HeadPicture {
 
   private static BufferedImage paint(Raster r, View view) {
     int[] ramp = LengthRamp.colours();
-    UnitVec side = r.right();
-    UnitVec up = r.up();
-    UnitVec from = view.from();
+    return shaded(
+        r,
+        view.from(),
+        at -> {
+          int colour = ramp[LengthRamp.band(r.lengthMm[at])];
+          return contour(r, at % r.width, at / r.width) ? mix(colour, 0x1b2440, 0.55) : colour;
+        });
+  }
+
+  /**
+   * @param hair the colour of a pixel on which hair grows
+   */
+  static BufferedImage shaded(Raster r, UnitVec from, IntUnaryOperator hair) {
     UnitVec light =
-        UnitVec.of(side.times(KEY[0] * -1).plus(up.times(KEY[1])).plus(from.times(KEY[2])));
+        UnitVec.of(
+            r.right().times(KEY[0] * -1).plus(r.up().times(KEY[1])).plus(from.times(KEY[2])));
     BufferedImage image = new BufferedImage(r.width, r.height, BufferedImage.TYPE_INT_ARGB);
-    for (int y = 0; y < r.height; y++) {
-      for (int x = 0; x < r.width; x++) {
-        int at = y * r.width + x;
-        if (r.depth[at] == Float.NEGATIVE_INFINITY) {
-          continue;
-        }
-        double lit =
-            light.x() * r.normalX[at] + light.y() * r.normalY[at] + light.z() * r.normalZ[at];
-        double facing =
-            from.x() * r.normalX[at] + from.y() * r.normalY[at] + from.z() * r.normalZ[at];
-        boolean hair = !Float.isNaN(r.lengthMm[at]);
-        double shade = 0.50 + 0.32 * (lit * 0.5 + 0.5) + 0.18 * Math.max(0, facing);
-        shade *= 0.86 + 0.14 * Math.min(1, Math.max(0, facing) * 2.2);
-        int colour = hair ? ramp[LengthRamp.band(r.lengthMm[at])] : SKIN;
-        if (hair && contour(r, x, y)) {
-          colour = mix(colour, 0x1b2440, 0.55);
-        }
-        double alpha = Math.max(0, Math.min(1, (r.worldZ[at] + 150) / 34));
-        image.setRGB(x, y, (int) Math.round(255 * alpha) << 24 | scaled(colour, shade + 0.10));
+    int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+    for (int at = 0; at < pixels.length; at++) {
+      if (r.depth[at] == Float.NEGATIVE_INFINITY) {
+        continue;
       }
+      double lit =
+          light.x() * r.normalX[at] + light.y() * r.normalY[at] + light.z() * r.normalZ[at];
+      double facing =
+          from.x() * r.normalX[at] + from.y() * r.normalY[at] + from.z() * r.normalZ[at];
+      double shade = 0.50 + 0.32 * (lit * 0.5 + 0.5) + 0.18 * Math.max(0, facing);
+      shade *= 0.86 + 0.14 * Math.min(1, Math.max(0, facing) * 2.2);
+      int colour = Float.isNaN(r.lengthMm[at]) ? SKIN : hair.applyAsInt(at);
+      double alpha = Math.max(0, Math.min(1, (r.worldZ[at] + 150) / 34));
+      pixels[at] = (int) Math.round(255 * alpha) << 24 | scaled(colour, shade + 0.10);
     }
     return image;
   }
@@ -196,7 +203,7 @@ public final class HeadPicture {
     }
   }
 
-  private static int mix(int a, int b, double share) {
+  static int mix(int a, int b, double share) {
     int out = 0;
     for (int s = 0; s <= 16; s += 8) {
       out |= (int) Math.round((a >> s & 255) * (1 - share) + (b >> s & 255) * share) << s;
@@ -204,7 +211,7 @@ public final class HeadPicture {
     return out;
   }
 
-  private static int scaled(int c, double k) {
+  static int scaled(int c, double k) {
     int out = 0;
     for (int s = 0; s <= 16; s += 8) {
       out |= (int) Math.max(0, Math.min(255, Math.round((c >> s & 255) * k))) << s;

@@ -52,6 +52,23 @@ final class Raster {
     return toward.x() * normalX[at] + toward.y() * normalY[at] + toward.z() * normalZ[at];
   }
 
+  /** Pixel across, pixel down and depth of a point. */
+  float[] project(Vec3 p) {
+    Vec3 d = p.minus(middle);
+    return new float[] {
+      (float) (width / 2.0 + pixelsPerMm * right.dot(d)),
+      (float) (height / 2.0 - pixelsPerMm * up.dot(d)),
+      (float) toward.dot(d)
+    };
+  }
+
+  /** True when nothing that was drawn hides a projected point by more than a little. */
+  boolean seen(float[] at) {
+    int x = Math.round(at[0]);
+    int y = Math.round(at[1]);
+    return x >= 0 && y >= 0 && x < width && y < height && at[2] > depth[y * width + x] - 1.2f;
+  }
+
   UnitVec right() {
     return right;
   }

@@ -140,6 +140,8 @@ public record Words(Units units) {
       case EAR_TOP_RIGHT -> "top of the right ear";
       case BEHIND_EAR_LEFT -> "behind the left ear";
       case BEHIND_EAR_RIGHT -> "behind the right ear";
+      case MASTOID_LEFT -> "left mastoid";
+      case MASTOID_RIGHT -> "right mastoid";
       case NAPE_CORNER_LEFT -> "left nape corner";
       case NAPE_CORNER_RIGHT -> "right nape corner";
       case NAPE -> "nape";
@@ -147,6 +149,7 @@ public record Words(Units units) {
       case RIDGE_LEFT -> "left ridge";
       case RIDGE_RIGHT -> "right ridge";
       case CROWN -> "crown";
+      case DROP_CROWN -> "drop crown";
       case OCCIPITAL -> "occipital bone";
     };
   }
@@ -178,6 +181,14 @@ public record Words(Units units) {
           "Takes nothing off near the " + where + ". Shorten its length, or leave the move out.";
       case "wish-too-short" ->
           "At the " + where + " the result is " + amount + " short of the wish.";
+      case "leave-alone" ->
+          "The "
+              + where
+              + " is to be left alone; this takes "
+              + amount
+              + " there. End the section before it.";
+      case "skin-stop" -> CareWords.stop(where);
+      case "skin-place" -> CareWords.place(where);
       default -> f.rule() + " near the " + where + ": " + amount + ".";
     };
   }

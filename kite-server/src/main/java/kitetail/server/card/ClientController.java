@@ -1,21 +1,16 @@
 package kitetail.server.card;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
-import kitetail.hair.Hair;
-import kitetail.hair.TapedLengths;
-import kitetail.head.Head;
-import kitetail.head.HeadSpec;
+import kitetail.formats.card.Contact;
+import kitetail.plan.SitDown;
 import kitetail.server.client.Client;
 import kitetail.server.client.ClientRepository;
-import kitetail.server.error.NotFoundException;
+import kitetail.server.client.SitDownRepository;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
@@ -34,13 +29,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients")
 class ClientController {
   private final ClientRepository clients;
+  private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final VisitRepository visits;
   private final Clock clock;
 
   ClientController(
-      ClientRepository clients, PlanRepository plans, VisitRepository visits, Clock clock) {
+      ClientRepository clients,
+      SitDownRepository sitDowns,
+      PlanRepository plans,
+      VisitRepository visits,
+      Clock clock) {
     this.clients = clients;
+    this.sitDowns = sitDowns;
     this.plans = plans;
     this.visits = visits;
     this.clock = clock;
@@ -61,54 +62,33 @@ class ClientController {
       int movesDone,
       String remarks) {}
 
+  record SitDownRow(
+      long id,
+      OffsetDateTime createdAt,
+      long version,
+      double girthMm,
+      Double earToEarMm,
+      Double frontToNapeMm,
+      double densityPerCm2,
+      double diameterUm,
+      double curlRatio) {}
+
   record ClientView(
       long id,
       String name,
       String note,
-      double girthMm,
-      Double earToEarMm,
-      Double frontToNapeMm,
+      String phone,
+      String email,
+      List<SitDownRow> sitDowns,
       List<PlanRow> plans,
       List<VisitRow> visits) {}
 
-  /** Lengths and measures in mm. */
   record NewClient(
       @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
           String name,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") String note,
-      @NotNull(message = "must be given")
-          @Min(value = 440, message = "allowed 440 to 680 mm")
-          @Max(value = 680, message = "allowed 440 to 680 mm")
-          Double girthMm,
-      Double earToEarMm,
-      Double frontToNapeMm,
-      @NotNull(message = "must be given") @Valid Taped start) {}
-
-  record Taped(
-      @NotNull(message = "must be given")
-          @Min(value = 0, message = "allowed 0 to 1500 mm")
-          @Max(value = 1500, message = "allowed 0 to 1500 mm")
-          Double frontMm,
-      @NotNull(message = "must be given")
-          @Min(value = 0, message = "allowed 0 to 1500 mm")
-          @Max(value = 1500, message = "allowed 0 to 1500 mm")
-          Double topMm,
-      @NotNull(message = "must be given")
-          @Min(value = 0, message = "allowed 0 to 1500 mm")
-          @Max(value = 1500, message = "allowed 0 to 1500 mm")
-          Double crownMm,
-      @NotNull(message = "must be given")
-          @Min(value = 0, message = "allowed 0 to 1500 mm")
-          @Max(value = 1500, message = "allowed 0 to 1500 mm")
-          Double sideMm,
-      @NotNull(message = "must be given")
-          @Min(value = 0, message = "allowed 0 to 1500 mm")
-          @Max(value = 1500, message = "allowed 0 to 1500 mm")
-          Double occipitalMm,
-      @NotNull(message = "must be given")
-          @Min(value = 0, message = "allowed 0 to 1500 mm")
-          @Max(value = 1500, message = "allowed 0 to 1500 mm")
-          Double napeMm) {}
+      @Size(max = 60, message = "allowed 0 to 60 characters") String phone,
+      @Size(max = 254, message = "allowed 0 to 254 characters") String email,
+      @Size(max = 2000, message = "allowed 0 to 2000 characters") String note) {}
 
   record Added(long id) {}
 
@@ -131,17 +111,14 @@ class ClientController {
 
   @GetMapping("/{id}")
   ClientView one(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    Client c =
-        clients
-            .find(me.shopId(), id)
-            .orElseThrow(() -> new NotFoundException("No client " + id + " in this shop."));
+    Client c = clients.get(me.shopId(), id);
     return new ClientView(
         c.id(),
         c.name(),
         c.note(),
-        c.head().girthMm(),
-        c.head().earToEarMm(),
-        c.head().frontToNapeMm(),
+        c.phone(),
+        c.email(),
+        sitDowns.ofClient(me.shopId(), id).stream().map(ClientController::row).toList(),
         plans.ofClient(me.shopId(), id).stream()
             .map(p -> new PlanRow(p.id(), p.title(), p.version(), p.updatedAt()))
             .toList(),
@@ -160,23 +137,27 @@ class ClientController {
             .toList());
   }
 
+  private static SitDownRow row(SitDownRepository.Stored s) {
+    SitDown d = s.sitDown();
+    return new SitDownRow(
+        s.id(),
+        s.createdAt(),
+        s.version(),
+        d.head().girthMm(),
+        d.head().earToEarMm(),
+        d.head().frontToNapeMm(),
+        d.hair().densityPerCm2(),
+        d.hair().diameterUm(),
+        d.hair().wetDry().curlRatio());
+  }
+
+  /** A client, sat down with a walk-in's usual head and hair. */
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewClient n) {
-    HeadSpec.Measured head = new HeadSpec.Measured(n.girthMm(), n.earToEarMm(), n.frontToNapeMm());
-    Head.of(head); // refuses measures no head has
-    Taped t = n.start();
-    TapedLengths start =
-        new TapedLengths(
-            t.frontMm(), t.topMm(), t.crownMm(), t.sideMm(), t.occipitalMm(), t.napeMm());
-    return new Added(
-        clients.add(
-            me.shopId(),
-            n.name().strip(),
-            n.note() == null ? "" : n.note(),
-            head,
-            Hair.DEFAULT,
-            start,
-            OffsetDateTime.now(clock)));
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    long id = clients.add(me.shopId(), new Contact(n.name(), n.phone(), n.email(), n.note()), now);
+    sitDowns.add(id, SitDown.walkIn(), now);
+    return new Added(id);
   }
 }

@@ -1,16 +1,12 @@
 package kitetail.server.client;
 
 import java.time.OffsetDateTime;
-import kitetail.hair.Hair;
-import kitetail.hair.TapedLengths;
-import kitetail.head.HeadSpec;
+import kitetail.formats.card.Contact;
 
-/** A client of the shop with the head and hair last measured. */
+/** A client of the shop and how they are reached. */
 public record Client(
-    long id,
-    String name,
-    String note,
-    HeadSpec.Measured head,
-    Hair hair,
-    TapedLengths start,
-    OffsetDateTime createdAt) {}
+    long id, String name, String note, String phone, String email, OffsetDateTime createdAt) {
+  public Contact contact() {
+    return new Contact(name, phone, email, note);
+  }
+}

@@ -69,6 +69,11 @@ class Problems {
   }
 
   @ExceptionHandler
+  ProblemDetail device(DeviceFault e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_GATEWAY, e.getMessage());
+  }
+
+  @ExceptionHandler
   ProblemDetail missing(NotFoundException e) {
     return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
   }

@@ -4,14 +4,15 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import kitetail.formats.json.Families;
-import kitetail.formats.json.PlanJson;
 import kitetail.formats.picture.View;
+import kitetail.hair.StartingLengths;
 import kitetail.plan.Plan;
-import kitetail.server.client.Client;
+import kitetail.plan.SitDown;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
-import kitetail.server.plan.Heads;
+import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
@@ -36,13 +37,19 @@ class PictureController {
   private final PlanRepository plans;
   private final VisitRepository visits;
   private final ClientRepository clients;
+  private final SitDownRepository sitDowns;
   private final Heads heads;
 
   PictureController(
-      PlanRepository plans, VisitRepository visits, ClientRepository clients, Heads heads) {
+      PlanRepository plans,
+      VisitRepository visits,
+      ClientRepository clients,
+      SitDownRepository sitDowns,
+      Heads heads) {
     this.plans = plans;
     this.visits = visits;
     this.clients = clients;
+    this.sitDowns = sitDowns;
     this.heads = heads;
   }
 
@@ -63,11 +70,7 @@ class PictureController {
       @RequestParam(defaultValue = "right") String view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
-    String document =
-        visits
-            .document(me.shopId(), id)
-            .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
-    return still(PlanJson.read(document), view, width, height);
+    return still(visits.plan(me.shopId(), id), view, width, height);
   }
 
   /** A shape on this client's own head and hair, before a plan is made of it. */
@@ -81,24 +84,39 @@ class PictureController {
       @RequestParam(defaultValue = "right") String view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
-    Client c =
-        clients
-            .find(me.shopId(), id)
-            .orElseThrow(() -> new NotFoundException("No client " + id + " in this shop."));
+    clients.get(me.shopId(), id);
     Plan shape = Families.all().get(family);
     if (shape == null) {
       throw new NotFoundException("No family " + family + ".");
     }
-    return still(Families.on(shape, c.head(), c.hair(), c.start()), view, width, height);
+    return still(sitDowns.latest(me.shopId(), id).planOf(shape), view, width, height);
+  }
+
+  /** A head with the hair it had when it sat down. */
+  @GetMapping(value = "/api/sitdowns/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> ofSitDown(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "240") int width,
+      @RequestParam(defaultValue = "300") int height) {
+    SitDown s = sitDowns.get(me.shopId(), id).sitDown();
+    Heads.Ready ready = heads.of(s.head());
+    double[] lengths = StartingLengths.spread(ready.bench().scalp(), s.start(), s.hair());
+    return still(ready, lengths, view, width, height);
   }
 
   private ResponseEntity<byte[]> still(Plan plan, String view, int width, int height) {
+    return still(heads.of(plan), heads.run(plan).afterMm(), view, width, height);
+  }
+
+  private ResponseEntity<byte[]> still(
+      Heads.Ready ready, double[] lengthsMm, String view, int width, int height) {
     if (width < MIN || width > MAX || height < MIN || height > MAX) {
       throw new FieldException(
           "width, height", width + " × " + height, "allowed " + MIN + " to " + MAX + " each");
     }
-    byte[] png =
-        heads.of(plan).picture().png(heads.run(plan).afterMm(), view(view), width, height, null);
+    byte[] png = ready.picture().png(lengthsMm, view(view), width, height, null);
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
         .body(png);

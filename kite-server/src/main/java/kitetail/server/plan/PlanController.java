@@ -8,16 +8,18 @@ import java.util.List;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
+import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.sheet.CutSheet;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
-import kitetail.server.client.Client;
+import kitetail.plan.SitDown;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
-import kitetail.server.error.NotFoundException;
+import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -44,12 +46,19 @@ import tools.jackson.databind.node.ObjectNode;
 class PlanController {
   private final PlanRepository plans;
   private final ClientRepository clients;
+  private final SitDownRepository sitDowns;
   private final Heads heads;
   private final Clock clock;
 
-  PlanController(PlanRepository plans, ClientRepository clients, Heads heads, Clock clock) {
+  PlanController(
+      PlanRepository plans,
+      ClientRepository clients,
+      SitDownRepository sitDowns,
+      Heads heads,
+      Clock clock) {
     this.plans = plans;
     this.clients = clients;
+    this.sitDowns = sitDowns;
     this.heads = heads;
     this.clock = clock;
   }
@@ -89,19 +98,21 @@ class PlanController {
     return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex());
   }
 
-  @GetMapping(value = "/schema/plan-1.schema.json", produces = "application/schema+json")
+  @GetMapping(value = "/schema/plan-2.schema.json", produces = "application/schema+json")
   String schema() {
     return PlanJson.schema();
+  }
+
+  @GetMapping(value = "/schema/sitdown-1.schema.json", produces = "application/schema+json")
+  String sitDownSchema() {
+    return SitDownJson.schema();
   }
 
   @PostMapping("/clients/{clientId}/plans")
   @ResponseStatus(HttpStatus.CREATED)
   Added add(
       @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
-    Client c =
-        clients
-            .find(me.shopId(), clientId)
-            .orElseThrow(() -> new NotFoundException("No client " + clientId + " in this shop."));
+    clients.get(me.shopId(), clientId);
     Plan plan;
     if (n.document() != null) {
       plan = PlanJson.read(n.document());
@@ -114,7 +125,12 @@ class PlanController {
             String.valueOf(n.family()),
             "allowed " + String.join(", ", Families.all().keySet()));
       }
-      plan = Families.on(family, c.head(), c.hair(), c.start());
+      SitDown s = sitDowns.latest(me.shopId(), clientId);
+      if (s.cautions().stops()) {
+        throw new FieldException(
+            "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
+      }
+      plan = s.planOf(family);
     }
     return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
   }

@@ -9,12 +9,23 @@ import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
+import kitetail.care.Cautions;
+import kitetail.care.Consent;
+import kitetail.care.SkinNote;
+import kitetail.formats.card.Contact;
 import kitetail.formats.json.Families;
+import kitetail.hair.Growth;
 import kitetail.hair.Hair;
-import kitetail.hair.TapedLengths;
+import kitetail.hair.StartingHair;
+import kitetail.hair.WetDry;
+import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
+import kitetail.head.Place;
+import kitetail.plan.SitDown;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.client.SitDownRepository;
 import kitetail.server.plan.PlanRepository;
+import kitetail.wish.Wishes;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -35,6 +46,7 @@ class DemoShop implements ApplicationRunner {
 
   private final JdbcClient db;
   private final ClientRepository clients;
+  private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final PasswordEncoder encoder;
   private final Clock clock;
@@ -42,67 +54,102 @@ class DemoShop implements ApplicationRunner {
   DemoShop(
       JdbcClient db,
       ClientRepository clients,
+      SitDownRepository sitDowns,
       PlanRepository plans,
       PasswordEncoder encoder,
       Clock clock) {
     this.db = db;
     this.clients = clients;
+    this.sitDowns = sitDowns;
     this.plans = plans;
     this.encoder = encoder;
     this.clock = clock;
   }
 
-  private record DemoClient(
+  private record DemoClient(Contact contact, SitDown sitDown, String family) {}
+
+  private static DemoClient client(
       String name,
+      String phone,
       String note,
       HeadSpec.Measured head,
       Hair hair,
-      TapedLengths start,
-      String family) {}
+      StartingHair start,
+      Cautions cautions,
+      String family) {
+    return new DemoClient(
+        new Contact(name, phone, "", note),
+        new SitDown(SitDown.VERSION, head, hair, start, Wishes.NONE, cautions),
+        family);
+  }
 
   private static final List<DemoClient> CLIENTS =
       List.of(
-          new DemoClient(
+          client(
               "Ansel Ruiter",
-              "Neither just cut nor due. Whorl turns right.",
+              "+31 6 5550 0101",
+              "Neither just cut nor due.",
               new HeadSpec.Measured(572, 350.0, 330.0),
               new Hair(58, 0.37),
-              new TapedLengths(112, 102, 92, 66, 72, 48),
+              StartingHair.Taped.six(112, 102, 92, 66, 72, 48),
+              Cautions.NONE,
               "quiet-side-part"),
-          new DemoClient(
+          client(
               "Bram Veldkamp",
-              "Fine hair, wants the edge crisp.",
+              "+31 6 5550 0102",
+              "Wants the edge crisp.",
               new HeadSpec.Measured(588, null, null),
-              new Hair(48, 0.35),
-              new TapedLengths(96, 90, 84, 58, 64, 40),
+              new Hair(48, 0.35, 170, 54, WetDry.STRAIGHT, Growth.USUAL, List.of()),
+              StartingHair.Taped.six(96, 90, 84, 58, 64, 40),
+              Cautions.NONE,
               "gents-scissor-cut"),
-          new DemoClient(
+          client(
               "Cato Lindqvist",
-              "Growing out the top. Mole behind the right ear.",
+              "+31 6 5550 0103",
+              "Growing out the top.",
               new HeadSpec.Measured(548, 336.0, 318.0),
               new Hair(62, 0.38),
-              new TapedLengths(140, 130, 120, 90, 95, 60),
+              StartingHair.Taped.six(140, 130, 120, 90, 95, 60),
+              new Cautions(
+                  List.of(
+                      new SkinNote(SkinNote.Kind.MOLE, Place.BEHIND_EAR_RIGHT, "slightly raised")),
+                  "",
+                  new Consent(false, "", false, true)),
               "quiet-side-part"),
-          new DemoClient(
+          client(
               "Demba Touray",
-              "Dense, wavy. Likes it square.",
+              "+31 6 5550 0104",
+              "Likes it square.",
               new HeadSpec.Measured(565, 346.0, null),
-              new Hair(75, 0.34),
-              new TapedLengths(88, 86, 80, 62, 66, 44),
+              new Hair(75, 0.34, 250, 82, new WetDry(0.03, 0.9), Growth.USUAL, List.of()),
+              StartingHair.Taped.six(88, 86, 80, 62, 66, 44),
+              Cautions.NONE,
               "gents-scissor-cut"),
-          new DemoClient(
+          client(
               "Elin Haas",
-              "Low crown, double whorl. Leave length there.",
-              new HeadSpec.Measured(541, null, 312.0),
-              new Hair(66, 0.36),
-              new TapedLengths(125, 118, 110, 84, 88, 66),
+              "+31 6 5550 0105",
+              "Leave length at the crown.",
+              new HeadSpec.Measured(
+                  541, null, 312.0, null, null, new HeadShape(0, 0, 0, -1, 0, 0, 0), null, null),
+              new Hair(
+                  66,
+                  0.36,
+                  200,
+                  70,
+                  WetDry.STRAIGHT,
+                  new Growth(Growth.Whorl.DOUBLE, null, Growth.Nape.SWIRLS),
+                  List.of()),
+              StartingHair.Taped.six(125, 118, 110, 84, 88, 66),
+              Cautions.NONE,
               "quiet-side-part"),
-          new DemoClient(
+          client(
               "Freek Oost",
+              "",
               "First visit; walked in from the ferry.",
               new HeadSpec.Measured(601, 362.0, 348.0),
               new Hair(60, 0.36),
-              new TapedLengths(105, 98, 90, 70, 74, 52),
+              StartingHair.Taped.six(105, 98, 90, 70, 74, 52),
+              Cautions.NONE,
               null));
 
   @Override
@@ -122,15 +169,13 @@ class DemoShop implements ApplicationRunner {
     List<Long> clientIds = new ArrayList<>();
     List<Long> planIds = new ArrayList<>();
     for (DemoClient d : CLIENTS) {
-      long id = clients.add(shop, d.name(), d.note(), d.head(), d.hair(), d.start(), now);
+      long id = clients.add(shop, d.contact(), now);
+      sitDowns.add(id, d.sitDown(), now);
       clientIds.add(id);
       planIds.add(
           d.family() == null
               ? null
-              : plans.add(
-                  id,
-                  Families.on(Families.all().get(d.family()), d.head(), d.hair(), d.start()),
-                  now));
+              : plans.add(id, d.sitDown().planOf(Families.all().get(d.family())), now));
     }
     week(shop, List.of(owner, stylist), clientIds, planIds);
   }

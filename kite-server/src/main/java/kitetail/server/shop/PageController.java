@@ -11,6 +11,8 @@ class PageController {
     "/clients",
     "/clients/{id}",
     "/clients/new",
+    "/clients/cards",
+    "/clients/{id}/sit",
     "/plans/{id}",
     "/plans/{id}/chair",
     "/plans/{id}/finish"

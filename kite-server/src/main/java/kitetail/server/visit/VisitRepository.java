@@ -3,6 +3,9 @@ package kitetail.server.visit;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import kitetail.formats.json.PlanJson;
+import kitetail.plan.Plan;
+import kitetail.server.error.NotFoundException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,7 +46,7 @@ public class VisitRepository {
   }
 
   /** The plan of a visit as it was cut. */
-  public java.util.Optional<String> document(long shopId, long id) {
+  public Plan plan(long shopId, long id) {
     return db.sql(
             """
             select v.document::text from visit v join client c on c.id = v.client_id
@@ -52,7 +55,9 @@ public class VisitRepository {
         .param("shop", shopId)
         .param("id", id)
         .query(String.class)
-        .optional();
+        .optional()
+        .map(PlanJson::read)
+        .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
   }
 
   /** Stores a visit once, however often it is sent. */

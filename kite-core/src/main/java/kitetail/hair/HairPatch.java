@@ -1,0 +1,34 @@
+package kitetail.hair;
+
+import kitetail.head.Spot;
+
+/**
+ * A place where the hair differs from the rest: full strength in its middle, fading to nothing at
+ * its rim.
+ *
+ * @param radiusMm 5 to 120
+ * @param density times as dense, 0 to 3
+ * @param diameter times as thick, 0.5 to 2
+ * @param curl times the curl ratio, 0.3 to 3; the product stays 0.2 to 1
+ */
+public record HairPatch(Spot at, double radiusMm, double density, double diameter, double curl) {
+  public HairPatch {
+    range("radiusMm", radiusMm, 5, 120);
+    range("density", density, 0, 3);
+    range("diameter", diameter, 0.5, 2);
+    range("curl", curl, 0.3, 3);
+  }
+
+  static void range(String name, double value, double min, double max) {
+    if (!(value >= min && value <= max)) {
+      throw new IllegalArgumentException(
+          name + " must be " + min + " to " + max + ", was " + value);
+    }
+  }
+
+  /** 1 within half the radius, falling smoothly to 0 at the rim. */
+  static double share(double distanceMm, double radiusMm) {
+    double t = Math.max(0, Math.min(1, 2 * (1 - distanceMm / radiusMm)));
+    return t * t * (3 - 2 * t);
+  }
+}

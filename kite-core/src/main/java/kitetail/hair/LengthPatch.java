@@ -1,0 +1,16 @@
+package kitetail.hair;
+
+import kitetail.head.Spot;
+
+/**
+ * An odd place left by an earlier cut: this length in its middle, the length around at its rim.
+ *
+ * @param radiusMm 5 to 120
+ * @param lengthMm 0 to 1500
+ */
+public record LengthPatch(Spot at, double radiusMm, double lengthMm) {
+  public LengthPatch {
+    HairPatch.range("radiusMm", radiusMm, 5, 120);
+    HairPatch.range("lengthMm", lengthMm, 0, 1500);
+  }
+}

@@ -1,0 +1,83 @@
+package kitetail.head;
+
+import static kitetail.head.HeadShape.within;
+
+/**
+ * The hairline's shape: how far it lies further down (positive) the head than the usual one, as a
+ * sum of smooth bumps by azimuth, so it stays one smooth closed curve whatever the numbers.
+ *
+ * @param frontPeakMm a V at the centre front, −20 to 30; below 0 the front is round
+ * @param recessionLeftMm how far the left recession is set back, −15 to 45
+ * @param recessionRightMm the same on the right
+ * @param sideburnMm how far the sideburns hang below the middle of the ear, −25 to 40
+ * @param napeDropMm how much lower than usual the nape ends, −20 to 30
+ * @param napePointMm a V at the centre nape, 0 to 30
+ * @param napePointsMm two points, one either side, 0 to 30
+ * @param napeRoundMm how far the corners of the nape are rounded off, 0 to 30
+ */
+public record HairlineShape(
+    double frontPeakMm,
+    double recessionLeftMm,
+    double recessionRightMm,
+    double sideburnMm,
+    double napeDropMm,
+    double napePointMm,
+    double napePointsMm,
+    double napeRoundMm) {
+  public static final HairlineShape USUAL = new HairlineShape(0, 0, 0, 0, 0, 0, 0, 0);
+
+  static final double RECESSION_DEG = 37;
+  static final double SIDEBURN_DEG = 76.5;
+  private static final double NAPE_POINTS_DEG = 157;
+  private static final double NAPE_CORNER_DEG = 140;
+
+  public HairlineShape {
+    within("frontPeakMm", frontPeakMm, 30);
+    within("recessionLeftMm", recessionLeftMm, 45);
+    within("recessionRightMm", recessionRightMm, 45);
+    within("sideburnMm", sideburnMm, 40);
+    within("napeDropMm", napeDropMm, 30);
+    within("napePointMm", napePointMm, 30);
+    within("napePointsMm", napePointsMm, 30);
+    within("napeRoundMm", napeRoundMm, 30);
+  }
+
+  /** How far further down the head than usual the hair ends at an azimuth, mm. */
+  double downMm(double azimuthRad) {
+    double a = Math.toDegrees(azimuthRad);
+    return frontPeakMm * bump(a, 0, 15)
+        - recessionRightMm * bump(a, RECESSION_DEG, 12)
+        - recessionLeftMm * bump(a, -RECESSION_DEG, 12)
+        + sideburnMm * (bump(a, SIDEBURN_DEG, 5.5) + bump(a, -SIDEBURN_DEG, 5.5))
+        + napeDropMm * napeShare(azimuthRad)
+        + napePointMm * bump(a, 180, 10)
+        + napePointsMm * (bump(a, NAPE_POINTS_DEG, 7.5) + bump(a, -NAPE_POINTS_DEG, 7.5))
+        - napeRoundMm * (bump(a, NAPE_CORNER_DEG, 12) + bump(a, -NAPE_CORNER_DEG, 12));
+  }
+
+  /** 1 over the nape, falling smoothly to 0 behind the ears. */
+  static double napeShare(double azimuthRad) {
+    return smooth((Math.abs(Math.toDegrees(azimuthRad)) - 118) / 26);
+  }
+
+  /** 1 over the forehead, falling smoothly to 0 at the temples. */
+  static double frontShare(double azimuthRad) {
+    return 1 - smooth((Math.abs(Math.toDegrees(azimuthRad)) - 38) / 34);
+  }
+
+  /** 1 round the ear, falling smoothly to 0 before and behind it. */
+  static double earShare(double azimuthRad) {
+    double a = Math.abs(Math.toDegrees(azimuthRad));
+    return smooth((a - 62) / 14) * (1 - smooth((a - 108) / 18));
+  }
+
+  static double bump(double deg, double atDeg, double sigmaDeg) {
+    double d = Math.IEEEremainder(deg - atDeg, 360) / sigmaDeg;
+    return Math.exp(-0.5 * d * d);
+  }
+
+  static double smooth(double t) {
+    double c = Math.max(0, Math.min(1, t));
+    return c * c * (3 - 2 * c);
+  }
+}

@@ -1,0 +1,63 @@
+package kitetail.plan;
+
+import kitetail.care.Cautions;
+import kitetail.hair.Hair;
+import kitetail.hair.StartingHair;
+import kitetail.head.HeadSpec;
+import kitetail.wish.Wishes;
+
+/** What is in the chair and what is wanted: all that is asked and measured before a plan. */
+public record SitDown(
+    int version,
+    HeadSpec.Measured head,
+    Hair hair,
+    StartingHair start,
+    Wishes wishes,
+    Cautions cautions) {
+  public static final int VERSION = 1;
+
+  public SitDown {
+    if (version != VERSION) {
+      throw new IllegalArgumentException("version must be " + VERSION + ", was " + version);
+    }
+    hair = hair == null ? Hair.DEFAULT : hair;
+    wishes = wishes == null ? Wishes.NONE : wishes;
+    cautions = cautions == null ? Cautions.NONE : cautions;
+  }
+
+  /** A walk-in before anything is asked: a usual head with hair of a usual men's length. */
+  public static SitDown walkIn() {
+    return new SitDown(
+        VERSION,
+        new HeadSpec.Measured(570, null, null),
+        Hair.DEFAULT,
+        StartingHair.Taped.six(100, 95, 85, 55, 60, 40),
+        Wishes.NONE,
+        Cautions.NONE);
+  }
+
+  /** A shape family on this head and hair, with these wishes. */
+  public Plan planOf(Plan family) {
+    return new Plan(
+        Plan.VERSION,
+        family.title(),
+        head,
+        hair,
+        start,
+        family.pace(),
+        family.sections(),
+        family.moves(),
+        wishes,
+        cautions.kept());
+  }
+
+  /** The same with other hair on it. */
+  public SitDown startingFrom(StartingHair hairToday) {
+    return new SitDown(version, head, hair, hairToday, wishes, cautions);
+  }
+
+  /** As it may be kept: without what was not agreed to. */
+  public SitDown kept() {
+    return new SitDown(version, head, hair, start, wishes, cautions.kept());
+  }
+}

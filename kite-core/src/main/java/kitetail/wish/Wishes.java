@@ -1,0 +1,121 @@
+package kitetail.wish;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import kitetail.head.Place;
+
+/**
+ * The answers to what stylists ask before a cut. Each may be null: not asked yet.
+ *
+ * @param leaveAlone places at which nothing is cut
+ * @param worn all the ways the hair will be worn
+ * @param holdWeeks how long the cut should hold, 1 to 26
+ */
+public record Wishes(
+    List<Wish> points,
+    Set<Place> leaveAlone,
+    Ear ear,
+    Sideburn sideburn,
+    NapeEdge nape,
+    Fringe fringe,
+    Parting parting,
+    Set<Worn> worn,
+    Upkeep upkeep,
+    Integer holdWeeks,
+    Decides decides,
+    String note) {
+  public static final Wishes NONE =
+      new Wishes(null, null, null, null, null, null, null, null, null, null, null, null);
+
+  /** How much of the ear shows. */
+  public enum Ear {
+    FREE,
+    TOUCHING,
+    HALF,
+    COVERED
+  }
+
+  /** How the sideburn ends. */
+  public enum Sideburn {
+    SHORT,
+    MID_EAR,
+    LONG,
+    POINT,
+    INTO_BEARD
+  }
+
+  /** How the nape is finished. */
+  public enum NapeEdge {
+    NATURAL,
+    ROUNDED,
+    SQUARE,
+    TAPERED,
+    TAIL
+  }
+
+  /** What hangs over the forehead. */
+  public enum Fringe {
+    NONE,
+    SHORT,
+    BROW,
+    LONG,
+    SIDE
+  }
+
+  /** Where the hair parts. */
+  public enum Parting {
+    NONE,
+    NATURAL,
+    LEFT,
+    CENTRE,
+    RIGHT
+  }
+
+  /** A way the hair is worn. */
+  public enum Worn {
+    FORWARD,
+    BACK,
+    UP,
+    SIDE,
+    TUCKED
+  }
+
+  /** How much is done in the morning. */
+  public enum Upkeep {
+    NOTHING,
+    HANDS,
+    DRYER,
+    PRODUCT_AND_DRYER
+  }
+
+  /** Who says when it is right. */
+  public enum Decides {
+    CLIENT,
+    STYLIST,
+    TOGETHER,
+    GUARDIAN
+  }
+
+  public Wishes {
+    points = points == null ? List.of() : List.copyOf(points);
+    leaveAlone = sorted(leaveAlone);
+    worn = sorted(worn);
+    note = note == null ? "" : note;
+    if (holdWeeks != null && !(holdWeeks >= 1 && holdWeeks <= 26)) {
+      throw new IllegalArgumentException("holdWeeks must be 1 to 26, was " + holdWeeks);
+    }
+  }
+
+  /** In one order, so that the same answers are written the same way. */
+  private static <E extends Enum<E>> Set<E> sorted(Set<E> set) {
+    return Collections.unmodifiableSet(set == null ? new TreeSet<>() : new TreeSet<>(set));
+  }
+
+  /** Wished lengths alone. */
+  public static Wishes of(Wish... points) {
+    return new Wishes(
+        List.of(points), null, null, null, null, null, null, null, null, null, null, null);
+  }
+}

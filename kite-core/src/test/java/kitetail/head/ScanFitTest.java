@@ -1,0 +1,103 @@
+package kitetail.head;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import kitetail.geom.Vec3;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ScanFitTest {
+  private static Head head(int seed) {
+    Random r = new Random(seed);
+    HeadShape shape =
+        new HeadShape(2 * r.nextDouble() - 1, 2 * r.nextDouble() - 1, r.nextDouble(), 0, 0, 0, 0);
+    return Head.of(
+        new HeadSpec.Measured(
+            540 + 60 * r.nextDouble(), null, null, null, null, shape, null, null));
+  }
+
+  private static ScanMarks marks(Head h, Pose pose, double perMm) {
+    Vec3 k = h.body().factors();
+    return new ScanMarks(
+        pose.toHead(-72 * k.x(), 0, 0).times(perMm),
+        pose.toHead(72 * k.x(), 0, 0).times(perMm),
+        pose.toHead(0, 90 * k.y(), 22 * k.z()).times(perMm));
+  }
+
+  private static float[] scanned(Head h, Pose pose, double perMm, double noiseMm) {
+    float[] p = Bust.of(h).points().clone();
+    Random r = new Random(5);
+    for (int i = 0; i < p.length; i += 3) {
+      Vec3 v = pose.toHead(p[i], p[i + 1], p[i + 2]);
+      p[i] = (float) (perMm * (v.x() + noiseMm * r.nextGaussian()));
+      p[i + 1] = (float) (perMm * (v.y() + noiseMm * r.nextGaussian()));
+      p[i + 2] = (float) (perMm * (v.z() + noiseMm * r.nextGaussian()));
+    }
+    return p;
+  }
+
+  /** Root mean square distance, where hair grows, of one head's skin from the other's. */
+  private static double apartMm(Head a, HeadSpec.Measured spec) {
+    Head b = Head.of(spec);
+    double sum = 0;
+    int n = 0;
+    for (int i = 0; i < 360; i += 4) {
+      for (double share = 0; share < 0.95; share += 0.05) {
+        double az = Math.toRadians(i - 180);
+        Vec3 p = a.point(az, share * a.ridgeFromApexMm(az));
+        double d = b.surface().heightMm(p.x(), p.y(), p.z());
+        sum += d * d;
+        n++;
+      }
+    }
+    return Math.sqrt(sum / n);
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3})
+  void aHeadOfOurOwn_readBack_isTheSameHead(int seed) {
+    Head h = head(seed);
+    float[] p = scanned(h, Pose.SAME, 1, 0);
+    ScanFit.Result f = ScanFit.of(p, p.length / 3, null);
+    assertThat(f.unit()).isEqualTo("mm");
+    assertThat(f.rmsMm()).isLessThan(0.2);
+    assertThat(apartMm(h, f.spec())).isLessThan(0.2);
+    assertThat(f.spec().girthMm()).isCloseTo(h.measures().girthMm(), within(0.6));
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2, 3})
+  void turnedAnyWay_inInches_andNoisy_itIsFoundToAMillimetre(int seed) {
+    Head h = head(seed);
+    Random r = new Random(seed);
+    Pose pose =
+        Pose.SAME.moved(
+            r.nextGaussian(), r.nextGaussian(), r.nextGaussian(), new Vec3(300, -120, 70));
+    float[] p = scanned(h, pose, 1 / 25.4, 1);
+    for (ScanMarks marks : new ScanMarks[] {marks(h, pose, 1 / 25.4), null}) {
+      ScanFit.Result f = ScanFit.of(p, p.length / 3, marks);
+      assertThat(f.unit()).isEqualTo("in");
+      assertThat(apartMm(h, f.spec())).isLessThan(1);
+      assertThat(f.spec().girthMm()).isCloseTo(h.measures().girthMm(), within(3.0));
+      assertThat(f.residualMm()).hasSize(f.points().length / 3);
+    }
+  }
+
+  @Test
+  void whatIsNoHead_isRefused_withAWayOn() {
+    Random r = new Random(9);
+    float[] box = new float[3000];
+    for (int i = 0; i < box.length; i++) {
+      box[i] = 200 * r.nextFloat();
+    }
+    assertThatThrownBy(() -> ScanFit.of(box, 1000, null)).hasMessageContaining("mark both ear");
+    assertThatThrownBy(() -> ScanFit.of(box, 20, null)).hasMessageContaining("200 points");
+    Vec3 a = new Vec3(0, 0, 0);
+    ScanMarks inLine = new ScanMarks(a, new Vec3(100, 0, 0), new Vec3(50, 1, 0));
+    assertThatThrownBy(() -> ScanFit.of(box, 1000, inLine)).hasMessageContaining("one line");
+  }
+}

@@ -1,0 +1,59 @@
+package kitetail.server.head;
+
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import kitetail.formats.picture.HeadPicture;
+import kitetail.head.Head;
+import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
+import kitetail.plan.Workbench;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fitted heads, kept by what they were fitted to: a head costs some 100 ms to make and nothing to
+ * use again.
+ */
+@Component
+public class Heads {
+  private static final int KEPT = 60;
+  private static final int FITTED = 600;
+
+  /** A head ready to be cut and drawn. */
+  public record Ready(Workbench bench, HeadPicture picture) {}
+
+  private final LoadingCache<HeadSpec, Head> fitted =
+      Caffeine.newBuilder().maximumSize(FITTED).build(Head::of);
+
+  private final LoadingCache<HeadSpec, Ready> kept =
+      Caffeine.newBuilder()
+          .maximumSize(KEPT)
+          .build(
+              spec -> {
+                Scalp s = Scalp.of(fitted(spec), Scalp.DEFAULT_SITES);
+                return new Ready(new Workbench(s), new HeadPicture(s));
+              });
+
+  /**
+   * A fitted head.
+   *
+   * @throws kitetail.head.HeadMeasureException when no head has these measures
+   */
+  public Head fitted(HeadSpec spec) {
+    return fitted.get(spec);
+  }
+
+  public Ready of(HeadSpec spec) {
+    return kept.get(spec);
+  }
+
+  public Ready of(Plan plan) {
+    return of(plan.head());
+  }
+
+  public Outcome run(Plan plan) {
+    return PlanEngine.run(plan, of(plan).bench());
+  }
+}

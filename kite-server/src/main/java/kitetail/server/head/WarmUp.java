@@ -1,0 +1,34 @@
+package kitetail.server.head;
+
+import kitetail.formats.json.Families;
+import kitetail.formats.picture.View;
+import kitetail.plan.Plan;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/**
+ * Draws a head once the server is up, so that the first person to look does not wait for the tables
+ * to be baked.
+ */
+@Component
+class WarmUp {
+  private final Heads heads;
+
+  WarmUp(Heads heads) {
+    this.heads = heads;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  void start() {
+    Thread t = new Thread(this::drawAll, "warm-up");
+    t.setDaemon(true);
+    t.start();
+  }
+
+  private void drawAll() {
+    for (Plan p : Families.all().values()) {
+      heads.of(p).picture().png(heads.run(p).afterMm(), View.RIGHT, 240, 270, null);
+    }
+  }
+}

@@ -1,0 +1,38 @@
+package kitetail.server.sitdown;
+
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import kitetail.geom.Mesh;
+import kitetail.head.Bust;
+import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
+import kitetail.head.ScalpMesh;
+import kitetail.server.head.Heads;
+import org.springframework.stereotype.Component;
+
+/** Heads as the sit-down draws them: coarser than the bench, so that a pick shows at once. */
+@Component
+class SitHeads {
+  private static final int SITES = 1500;
+  private static final int KEPT = 40;
+
+  /** A head ready to be drawn. */
+  record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust) {}
+
+  private final LoadingCache<HeadSpec, Drawn> kept;
+
+  SitHeads(Heads heads) {
+    kept =
+        Caffeine.newBuilder()
+            .maximumSize(KEPT)
+            .build(
+                spec -> {
+                  Scalp s = Scalp.of(heads.fitted(spec), SITES);
+                  return new Drawn(s, ScalpMesh.of(s), Bust.of(s.head()));
+                });
+  }
+
+  Drawn of(HeadSpec spec) {
+    return kept.get(spec);
+  }
+}

@@ -1,0 +1,113 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type ChangeEvent, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { send } from "../api/http";
+import type { CardsRead } from "../api/types";
+
+/** Contacts in and out as vCards: read first, looked at, then taken in. */
+export function Cards() {
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const [read, setRead] = useState<CardsRead>();
+  const [taken, setTaken] = useState<Set<number>>(new Set());
+  const reading = useMutation({
+    mutationFn: (text: string) => send<CardsRead>("POST", "/api/contacts/read", { text }),
+    onSuccess: (r) => {
+      setRead(r);
+      setTaken(new Set(r.cards.flatMap((c, i) => (c.sameAs ? [] : [i]))));
+    },
+  });
+  const taking = useMutation({
+    mutationFn: () =>
+      send(
+        "POST",
+        "/api/contacts",
+        read?.cards.filter((_, i) => taken.has(i)),
+      ),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["clients"] });
+      go("/clients");
+    },
+  });
+  const open = async (e: ChangeEvent<HTMLInputElement>) => {
+    const file = e.target.files?.[0];
+    e.target.value = "";
+    if (file) reading.mutate(await file.text());
+  };
+  const toggle = (i: number) => {
+    const next = new Set(taken);
+    if (!next.delete(i)) next.add(i);
+    setTaken(next);
+  };
+  const error = reading.error ?? taking.error;
+  return (
+    <div className="mx-auto grid w-full max-w-4xl gap-4 px-6 py-5">
+      <h1 className="font-bold text-3xl">Cards in and out</h1>
+      <p className="text-lg">
+        Names, phone numbers, addresses and notes as vCards. Heads and visits stay in the shop.
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <label className="btn btn-primary touch text-lg">
+          Read a card file
+          <input type="file" accept=".vcf,text/vcard" className="sr-only" onChange={open} />
+        </label>
+        <a className="btn touch" href="/api/contacts.vcf?version=4" download>
+          All clients as vCard 4
+        </a>
+        <a className="btn touch" href="/api/contacts.vcf?version=3" download>
+          As vCard 3
+        </a>
+        <Link to="/clients" className="touch flex items-center underline">
+          Back to the clients
+        </Link>
+      </div>
+      {reading.isPending && <p role="status">Reading the cards …</p>}
+      {error && (
+        <p role="alert" className="border-error border-l-4 pl-3">
+          {error.message}
+        </p>
+      )}
+      {read?.problems.map((p) => (
+        <p key={p} role="alert" className="border-accent border-l-4 pl-3">
+          {p}
+        </p>
+      ))}
+      {read && read.cards.length > 0 && (
+        <>
+          <ul className="grid gap-1.5">
+            {read.cards.map((c, i) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: two cards may be the same
+              <li key={i} className="rounded-box border-2 border-base-300 bg-base-200">
+                <label className="touch flex cursor-pointer items-center gap-3 px-3">
+                  <input
+                    type="checkbox"
+                    className="checkbox"
+                    checked={taken.has(i)}
+                    onChange={() => toggle(i)}
+                  />
+                  <b>{c.name}</b>
+                  <span className="soft">{[c.phone, c.email].filter(Boolean).join(" · ")}</span>
+                  {c.sameAs && (
+                    <span className="ml-auto border-accent border-b-4">
+                      very likely {c.sameAs}, here already
+                    </span>
+                  )}
+                </label>
+              </li>
+            ))}
+          </ul>
+          <div>
+            <button
+              type="button"
+              className="btn btn-primary touch text-lg"
+              disabled={taken.size === 0 || taking.isPending}
+              onClick={() => taking.mutate()}
+            >
+              Take in {taken.size} {taken.size === 1 ? "client" : "clients"}
+            </button>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import type { KeptDocument } from "../store/keptDocument";
+
+const WORDS = { saved: "Saved", unsaved: "Saving …", saving: "Saving …", conflict: "", failed: "" };
+
+/** Whether the work is safe; and when two people changed one thing, the choice. */
+export function SaveNote<D>({ of }: { of: KeptDocument<D> }) {
+  const save = of.use((s) => s.save);
+  const message = of.use((s) => s.saveMessage);
+  if (save === "conflict") {
+    return (
+      <div
+        role="alertdialog"
+        aria-label="Changed elsewhere"
+        className="flex flex-wrap items-center gap-2 border-error border-l-4 pl-3"
+      >
+        <span>{message}</span>
+        <button type="button" className="btn btn-neutral touch" onClick={() => void of.keepMine()}>
+          Keep mine
+        </button>
+        <button type="button" className="btn touch" onClick={() => void of.takeTheirs()}>
+          Take theirs
+        </button>
+      </div>
+    );
+  }
+  if (save === "failed") {
+    return (
+      <div role="alert" className="flex items-center gap-2 border-error border-l-4 pl-3">
+        <span>Not saved. {message}</span>
+        <button type="button" className="btn touch" onClick={() => void of.saveNow()}>
+          Save again
+        </button>
+      </div>
+    );
+  }
+  return (
+    <span role="status" className="soft w-20">
+      {WORDS[save]}
+    </span>
+  );
+}

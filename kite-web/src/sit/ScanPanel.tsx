@@ -1,0 +1,143 @@
+import { type ChangeEvent, useRef, useState } from "react";
+import { ApiError, get, send, upload } from "../api/http";
+import type { FittedScan, ScannerState } from "../api/types";
+import { sit, useSit } from "./sitStore";
+
+export type ScanState = {
+  scan: FittedScan | undefined;
+  show: (s: FittedScan | undefined) => void;
+  /** Indices of the points marked so far: left ear canal, right ear canal, nose bridge. */
+  marks: number[];
+  setMarks: (m: number[] | undefined) => void;
+  marking: boolean;
+};
+
+const MARK_WORDS = ["left ear canal", "right ear canal", "bridge of the nose"];
+const POLL_MS = 300;
+
+/** A scanned head: from a mesh file or the scanner, fitted, its misfit drawn on the head, then taken over. */
+export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
+  const [share, setShare] = useState<number>();
+  const [problem, setProblem] = useState("");
+  const file = useRef<File>(undefined);
+  const work = async (job: () => Promise<FittedScan>) => {
+    setProblem("");
+    setMarks(undefined);
+    setShare(0);
+    try {
+      show(await job());
+    } catch (e) {
+      const said = e instanceof ApiError ? e.problems.map((p) => p.allowed).join(" ") : "";
+      setProblem(said || (e instanceof Error ? e.message : "The scan could not be read."));
+    } finally {
+      setShare(undefined);
+    }
+  };
+  const fromFile = (e: ChangeEvent<HTMLInputElement>) => {
+    const f = e.target.files?.[0];
+    e.target.value = "";
+    if (!f) return;
+    file.current = f;
+    void work(() => upload<FittedScan>("/api/sitdown/scan", f, setShare));
+  };
+  const fromScanner = () =>
+    work(async () => {
+      file.current = undefined;
+      let s = await send<ScannerState>("POST", "/api/sitdown/scanner", {});
+      while (s.share < 1) {
+        setShare(s.share);
+        await new Promise((done) => setTimeout(done, POLL_MS));
+        s = await get<ScannerState>(`/api/sitdown/scanner/${s.id}`);
+      }
+      setShare(1);
+      return send<FittedScan>("POST", `/api/sitdown/scanner/${s.id}/fit`, {});
+    });
+  const fitMarked = () => {
+    const f = file.current;
+    if (!f || !scan) return;
+    const at = (k: number) => {
+      const i = 3 * (marks[k] as number);
+      return scan.scanPoints.slice(i, i + 3).join(",");
+    };
+    const query = `left=${at(0)}&right=${at(1)}&bridge=${at(2)}`;
+    void work(() => upload<FittedScan>(`/api/sitdown/scan?${query}`, f, setShare));
+  };
+  const take = () => {
+    const head = useSit.getState().document?.head;
+    if (!head || !scan?.head) return;
+    const { sides, back, forehead, ...measures } = scan.head;
+    const rounded = Object.fromEntries(
+      Object.entries(measures).map(([k, v]) => [k, Math.round(v * 10) / 10]),
+    );
+    sit.change(["head"], { ...head, ...rounded, shape: { ...head.shape, sides, back, forehead } });
+    show(undefined);
+  };
+  return (
+    <fieldset>
+      <legend className="font-bold text-lg">Scan</legend>
+      <p className="soft text-sm">
+        A mesh in OBJ, PLY or STL, in any unit and lying any way; or the scanner.
+      </p>
+      <div className="mt-1 flex flex-wrap items-center gap-2">
+        <label className="btn touch">
+          From a mesh file
+          <input type="file" accept=".obj,.ply,.stl" className="sr-only" onChange={fromFile} />
+        </label>
+        <button type="button" className="btn touch" onClick={fromScanner} disabled={share !== undefined}>
+          From the scanner
+        </button>
+        {share !== undefined && (
+          <span className="flex items-center gap-2">
+            <progress className="progress w-40" value={share} max={1} aria-label="Reading the scan" />
+            {share < 1 ? `${Math.round(100 * share)} %` : "fitting …"}
+          </span>
+        )}
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 border-error border-l-4 pl-3">
+          {problem}
+        </p>
+      )}
+      {scan && (
+        <div role="status" className="mt-2 grid gap-2 border-secondary border-l-4 pl-3">
+          {scan.head ? (
+            <p>
+              {scan.triangles.toLocaleString("en-GB")} triangles, {scan.format}, in {scan.unit}. The fitted
+              skin is <b>{scan.rmsMm.toFixed(1)} mm</b> from the scan on the whole. Vermilion stands off it,
+              blue lies under it.
+            </p>
+          ) : (
+            <p>{scan.problem}</p>
+          )}
+          {marking && (
+            <p className="font-bold">
+              {marks.length < 3
+                ? `Touch the ${MARK_WORDS[marks.length]} on the scan.`
+                : "All three are marked."}
+            </p>
+          )}
+          <div className="flex flex-wrap gap-2">
+            {scan.head && (
+              <button type="button" className="btn btn-primary touch" onClick={take}>
+                Take this head
+              </button>
+            )}
+            {marking && marks.length === 3 && (
+              <button type="button" className="btn btn-primary touch" onClick={fitMarked}>
+                Fit by the marks
+              </button>
+            )}
+            {file.current && (
+              <button type="button" className="btn touch" onClick={() => setMarks([])}>
+                {marking ? "Mark again" : "Mark it by hand"}
+              </button>
+            )}
+            <button type="button" className="btn touch" onClick={() => show(undefined)}>
+              Put it away
+            </button>
+          </div>
+        </div>
+      )}
+    </fieldset>
+  );
+}

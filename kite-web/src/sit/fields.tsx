@@ -1,0 +1,138 @@
+import { type ReactNode, useId, useState } from "react";
+import type { FieldProblem } from "../api/http";
+import { toMm, toShown, type Units, unitOf } from "../store/units";
+
+type LengthProps = {
+  name: string;
+  path: string;
+  mm: number | undefined;
+  /** What it comes to when it is left empty. */
+  usual?: number;
+  units: Units;
+  set: (mm: number | undefined) => void;
+  problems: FieldProblem[];
+  hint?: string;
+  children?: ReactNode;
+};
+
+const shown = (mm: number, u: Units) => String(u === "INCH" ? toShown(mm, u) : Math.round(mm * 10) / 100);
+
+/** A length in the stylist's units; empty when it was not taken. What is wrong with it is said beside it. */
+export function LengthField({ name, path, mm, usual, units, set, problems, hint, children }: LengthProps) {
+  const id = useId();
+  const [typed, setTyped] = useState<string>();
+  const problem = problems.find((p) => p.path === path);
+  const wrong =
+    typed !== undefined && typed.trim() !== "" && !Number.isFinite(Number(typed.replace(",", ".")));
+  const commit = (text: string) => {
+    setTyped(text);
+    if (text.trim() === "") set(undefined);
+    else {
+      const v = Number(text.replace(",", "."));
+      if (Number.isFinite(v)) set(Math.round(toMm(v, units) * 10) / 10);
+    }
+  };
+  return (
+    <div className="grid content-start gap-0.5">
+      <label htmlFor={id} className="font-bold">
+        {name}
+      </label>
+      <span className="flex items-center gap-1.5">
+        <input
+          id={id}
+          type="text"
+          inputMode="decimal"
+          className={`input touch w-24 text-xl ${problem || wrong ? "input-error" : ""}`}
+          value={typed ?? (mm === undefined ? "" : shown(mm, units))}
+          placeholder={usual === undefined ? "" : shown(usual, units)}
+          aria-invalid={problem || wrong ? true : undefined}
+          aria-describedby={`${id}-note`}
+          onChange={(e) => commit(e.target.value)}
+          onBlur={() => setTyped(undefined)}
+        />
+        <span className="soft">{unitOf(units)}</span>
+        {children}
+      </span>
+      <span id={`${id}-note`} className={`text-sm ${problem || wrong ? "text-error" : "soft"}`}>
+        {wrong ? "Not a number." : problem ? rangeWords(problem, units) : hint}
+      </span>
+    </div>
+  );
+}
+
+/** "allowed 301 to 398 …" in millimetres, said in the stylist's units. */
+export function rangeWords(p: FieldProblem, units: Units): string {
+  const words = p.allowed.replace(/\d+(\.\d+)?/g, (n) => shown(Number(n), units));
+  return `${words.replace("allowed", "Allowed")} ${unitOf(units)}.`;
+}
+
+type ChoiceProps = {
+  name: string;
+  options: [id: string, title: string][];
+  value: string | undefined;
+  set: (v: string) => void;
+};
+
+/** A few words to choose one from. */
+export function Choice({ name, options, value, set }: ChoiceProps) {
+  return (
+    <fieldset>
+      <legend className="font-bold">{name}</legend>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {options.map(([id, title]) => (
+          <label
+            key={id}
+            className={`pick touch flex cursor-pointer items-center rounded-field border-2 px-3 ${value === id ? "border-primary bg-primary font-bold text-primary-content" : "border-base-300 bg-base-200"}`}
+          >
+            <input
+              type="radio"
+              name={name}
+              className="sr-only"
+              checked={value === id}
+              onChange={() => set(id)}
+            />
+            {title}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+/** A tick with its words. */
+export function Tick({ words, on, set }: { words: string; on: boolean; set: (on: boolean) => void }) {
+  return (
+    <label className="touch flex cursor-pointer items-center gap-2">
+      <input type="checkbox" className="checkbox" checked={on} onChange={(e) => set(e.target.checked)} />
+      {words}
+    </label>
+  );
+}
+
+/** A place of the head, chosen by name. */
+export function PlaceSelect({
+  label,
+  value,
+  set,
+  places,
+}: {
+  label: string;
+  value: string;
+  set: (p: string) => void;
+  places: readonly (readonly [string, string])[];
+}) {
+  return (
+    <select
+      className="select touch w-48"
+      aria-label={label}
+      value={value}
+      onChange={(e) => set(e.target.value)}
+    >
+      {places.map(([id, title]) => (
+        <option key={id} value={id}>
+          {title}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,57 @@
+import { useEffect, useRef, useState } from "react";
+import { bytes } from "../api/http";
+import type { PickGroup, SitDocument } from "../api/types";
+
+export const TILE = { width: 100, height: 116 };
+const WAIT_MS = 500;
+
+/**
+ * One picture a group of picks, drawn by the engine on this client's own head: drawn again, one after another, once
+ * the head has been left alone for a moment. Until then the old ones stay.
+ */
+export function usePickStrips(
+  groups: PickGroup[],
+  document: SitDocument | null,
+  partInView: string,
+): Record<string, string> {
+  const inView = useRef(partInView);
+  inView.current = partInView;
+  const [strips, setStrips] = useState<Record<string, string>>({});
+  const first = useRef(true);
+  const head = document && JSON.stringify([document.head, document.hair]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only head and hair change the pictures
+  useEffect(() => {
+    if (!document || groups.length === 0) return;
+    const abort = new AbortController();
+    const timer = setTimeout(
+      async () => {
+        first.current = false;
+        const waiting = [...groups];
+        while (waiting.length > 0) {
+          // What is looked at comes first.
+          const next = waiting.findIndex((w) => w.part === inView.current);
+          const [g] = waiting.splice(Math.max(0, next), 1);
+          if (!g) return;
+          const size = `width=${2 * TILE.width}&height=${2 * TILE.height}`;
+          const png = await bytes(`/api/sitdown/picks/${g.id}?${size}`, document, abort.signal).catch(
+            () => null,
+          );
+          if (abort.signal.aborted) return;
+          if (!png) continue;
+          const url = URL.createObjectURL(new Blob([png], { type: "image/png" }));
+          setStrips((s) => {
+            const old = s[g.id];
+            if (old) URL.revokeObjectURL(old);
+            return { ...s, [g.id]: url };
+          });
+        }
+      },
+      first.current ? 0 : WAIT_MS,
+    );
+    return () => {
+      clearTimeout(timer);
+      abort.abort();
+    };
+  }, [head, groups]);
+  return strips;
+}

@@ -1,0 +1,33 @@
+import { useEffect, useRef, useState } from "react";
+import { ApiError, bytes, type FieldProblem } from "../api/http";
+import type { SitDocument } from "../api/types";
+import { readSit, type SitHead } from "./readSit";
+
+type Shown = { drawn?: SitHead; problems: FieldProblem[]; message: string; busy: boolean };
+
+/** The drawn head of the sit-down as it stands; an answer overtaken by a newer change is dropped. */
+export function useSitHead(document: SitDocument | null): Shown {
+  const [shown, setShown] = useState<Shown>({ problems: [], message: "", busy: true });
+  const known = useRef<{ head: string; drawn: SitHead }>(undefined);
+  useEffect(() => {
+    if (!document) return;
+    const abort = new AbortController();
+    const head = JSON.stringify(document.head);
+    const have = known.current?.head === head ? known.current.drawn.head : undefined;
+    setShown((s) => ({ ...s, busy: true }));
+    bytes(`/api/sitdown/head?meshes=${!have}`, document, abort.signal)
+      .then((b) => {
+        const drawn = readSit(b, have);
+        known.current = { head, drawn };
+        setShown({ drawn, problems: [], message: "", busy: false });
+        performance.mark("kite-sit-drawn");
+      })
+      .catch((e) => {
+        if (abort.signal.aborted) return;
+        const problems = e instanceof ApiError ? e.problems : [];
+        setShown((s) => ({ ...s, problems, message: e.message, busy: false }));
+      });
+    return () => abort.abort();
+  }, [document]);
+  return shown;
+}

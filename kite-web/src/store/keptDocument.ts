@@ -1,0 +1,202 @@
+import { create, type StoreApi, type UseBoundStore } from "zustand";
+import { ApiError, get, send } from "../api/http";
+import { dropDraft, keepDraft, readDraft } from "./drafts";
+import { type Edit, inverse, joined, type Path, read, write } from "./edits";
+
+const GESTURE_MS = 500;
+/** Work is on its way to the server no later than this after it is typed. */
+const WAIT_MS = 400;
+const AGAIN_MS = 2000;
+
+export type SaveState = "saved" | "unsaved" | "saving" | "conflict" | "failed";
+
+/** A document with the server's version it stands on, its edits, and whether it is safe. */
+export type Kept<D> = {
+  id: number;
+  clientId: number;
+  clientName: string;
+  version: number;
+  document: D | null;
+  done: Edit[];
+  undone: Edit[];
+  lastEditAt: number;
+  save: SaveState;
+  saveMessage: string;
+};
+
+export type View<D> = { id: number; clientId: number; clientName: string; version: number; document: D };
+
+export type KeptDocument<D> = {
+  use: UseBoundStore<StoreApi<Kept<D>>>;
+  open: (view: View<D>) => void;
+  change: (path: Path, after: unknown, now?: number) => void;
+  undo: () => void;
+  redo: () => void;
+  startAutosave: () => () => void;
+  saveNow: () => Promise<void>;
+  keepMine: () => Promise<void>;
+  takeTheirs: () => Promise<void>;
+};
+
+/** One document at a time, edited here and kept at {@code url}/id, guarded by its version. */
+export function keptDocument<D extends object>(url: string): KeptDocument<D> {
+  const empty: Kept<D> = {
+    id: 0,
+    clientId: 0,
+    clientName: "",
+    version: 0,
+    document: null,
+    done: [],
+    undone: [],
+    lastEditAt: 0,
+    save: "saved",
+    saveMessage: "",
+  };
+  const use = create<Kept<D>>(() => empty);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let underWay = false;
+  const at = (id: number) => `${url}/${id}`;
+
+  function open(view: View<D>): void {
+    const draft = readDraft<D>(at(view.id));
+    const same = draft !== null && JSON.stringify(draft.document) === JSON.stringify(view.document);
+    const { id, clientId, clientName, version } = view;
+    const plain = { ...empty, id, clientId, clientName, version, document: view.document };
+    if (draft === null || same) {
+      dropDraft(at(id));
+      use.setState(plain);
+    } else {
+      const stale = draft.version !== version;
+      use.setState({
+        ...plain,
+        document: draft.document,
+        save: stale ? "conflict" : "unsaved",
+        saveMessage: stale
+          ? "This device holds work that was not saved, and it has been changed elsewhere since."
+          : "",
+      });
+    }
+  }
+
+  /** After a change: what is not saved yet, unless a choice is asked for first. */
+  const unsaved = (s: Kept<D>): SaveState => (s.save === "conflict" ? "conflict" : "unsaved");
+
+  function change(path: Path, after: unknown, now = Date.now()): void {
+    const s = use.getState();
+    if (!s.document) return;
+    const edit: Edit = { path, before: read(s.document, path), after };
+    if (JSON.stringify(edit.before) === JSON.stringify(after)) return;
+    const merged = joined(s.done.at(-1), edit, now - s.lastEditAt < GESTURE_MS);
+    use.setState({
+      document: write(s.document, path, after),
+      done: merged ? [...s.done.slice(0, -1), merged] : [...s.done, edit],
+      undone: [],
+      lastEditAt: now,
+      save: unsaved(s),
+    });
+  }
+
+  function undo(): void {
+    const s = use.getState();
+    const edit = s.done.at(-1);
+    if (!edit || !s.document) return;
+    const back = inverse(edit);
+    use.setState({
+      document: write(s.document, back.path, back.after),
+      done: s.done.slice(0, -1),
+      undone: [...s.undone, edit],
+      lastEditAt: 0,
+      save: unsaved(s),
+    });
+  }
+
+  function redo(): void {
+    const s = use.getState();
+    const edit = s.undone.at(-1);
+    if (!edit || !s.document) return;
+    use.setState({
+      document: write(s.document, edit.path, edit.after),
+      done: [...s.done, edit],
+      undone: s.undone.slice(0, -1),
+      lastEditAt: 0,
+      save: unsaved(s),
+    });
+  }
+
+  function later(ms: number): void {
+    timer ??= setTimeout(saveNow, ms);
+  }
+
+  /** Saves shortly after each change, also while typing goes on; one request at a time. */
+  function startAutosave(): () => void {
+    const stop = use.subscribe((s, old) => {
+      if (s.document !== old.document && s.id === old.id && s.document && s.save !== "saved") {
+        keepDraft(at(s.id), { version: s.version, document: s.document });
+      }
+      if (s.save === "unsaved" && !underWay) later(WAIT_MS);
+    });
+    if (use.getState().save === "unsaved") later(WAIT_MS);
+    const leave = () => void saveNow();
+    window.addEventListener("pagehide", leave);
+    return () => {
+      leave();
+      stop();
+      window.removeEventListener("pagehide", leave);
+    };
+  }
+
+  async function saveNow(): Promise<void> {
+    clearTimeout(timer);
+    timer = undefined;
+    const s = use.getState();
+    // While one save is under way a second would name the same version and look like somebody else's.
+    if (underWay || (s.save !== "unsaved" && s.save !== "failed") || !s.document) return;
+    underWay = true;
+    const sent = s.document;
+    const id = s.id;
+    use.setState({ save: "saving", saveMessage: "" });
+    try {
+      const { version } = await send<{ version: number }>("PUT", at(id), {
+        version: s.version,
+        document: sent,
+      });
+      const document = use.getState().document;
+      if (use.getState().id !== id) dropDraft(at(id));
+      else if (document === sent) {
+        dropDraft(at(id));
+        use.setState({ version, save: "saved" });
+      } else {
+        if (document) keepDraft(at(id), { version, document });
+        use.setState({ version, save: "unsaved" });
+      }
+    } catch (e) {
+      if (use.getState().id !== id) return;
+      const status = e instanceof ApiError ? e.status : 0;
+      use.setState({
+        save: status === 409 ? "conflict" : "failed",
+        saveMessage: e instanceof Error ? e.message : "Saving failed.",
+      });
+      // A server that is gone comes back; what it refused, it would refuse again.
+      if (status === 0 || status >= 500) later(AGAIN_MS);
+    } finally {
+      underWay = false;
+      if (use.getState().save === "unsaved") later(WAIT_MS);
+    }
+  }
+
+  /** After a conflict: this work over theirs. */
+  async function keepMine(): Promise<void> {
+    const theirs = await get<View<D>>(at(use.getState().id));
+    use.setState({ version: theirs.version, save: "unsaved" });
+    await saveNow();
+  }
+
+  /** After a conflict: theirs, this work let go. */
+  async function takeTheirs(): Promise<void> {
+    const id = use.getState().id;
+    dropDraft(at(id));
+    open(await get<View<D>>(at(id)));
+  }
+
+  return { use, open, change, undo, redo, startAutosave, saveNow, keepMine, takeTheirs };
+}
