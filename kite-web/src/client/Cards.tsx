@@ -44,7 +44,7 @@ export function Cards() {
     <div className="mx-auto grid w-full max-w-4xl gap-4 px-6 py-5">
       <h1 className="font-bold text-3xl">Cards in and out</h1>
       <p className="text-lg">
-        Names, phone numbers, addresses and notes as vCards. Heads and visits stay in the shop.
+        Names, phone numbers, e-mail addresses and notes as vCards. Heads and visits stay in the shop.
       </p>
       <div className="flex flex-wrap gap-3">
         <label className="btn btn-primary touch text-lg">

@@ -4,7 +4,7 @@ import type { HairPatch, PickGroup, SitDocument, SitReading, WetDry } from "../a
 import { PLACES } from "../bench/places";
 import type { Units } from "../store/units";
 import { LengthField, PlaceSelect } from "./fields";
-import { PickRow } from "./PickRow";
+import { PickRows } from "./PickRow";
 import { sit } from "./sitStore";
 
 export const BRUSHES = {
@@ -33,9 +33,7 @@ export function HairPart({ document, reading, groups, strips, units, brush, setB
   const patches: HairPatch[] = document.hair?.patches ?? [];
   return (
     <>
-      {groups.map((g) => (
-        <PickRow key={g.id} group={g} document={document} strip={strips[g.id]} />
-      ))}
+      <PickRows groups={groups} document={document} strips={strips} />
       <fieldset>
         <legend className="font-bold text-lg">Places that differ</legend>
         <p className="soft text-sm">

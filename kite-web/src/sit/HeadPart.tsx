@@ -4,7 +4,7 @@ import type { PickGroup, SitDocument, SitReading } from "../api/types";
 import { PLACES } from "../bench/places";
 import type { Units } from "../store/units";
 import { LengthField, PlaceSelect } from "./fields";
-import { PickRow } from "./PickRow";
+import { PickRows } from "./PickRow";
 import { ScanPanel, type ScanState } from "./ScanPanel";
 import { sit } from "./sitStore";
 
@@ -21,11 +21,11 @@ type Props = {
 };
 
 const MEASURES = [
-  ["girthMm", "Girth", "once round over brow and back"],
-  ["earToEarMm", "Ear to ear", "over the apex, notch to notch"],
+  ["girthMm", "Girth", "over brow and back"],
+  ["earToEarMm", "Ear to ear", "over the apex"],
   ["frontToNapeMm", "Front to nape", "hairline to hairline"],
-  ["breadthMm", "Breadth", "by calliper, over the ears"],
-  ["lengthMm", "Length", "by calliper, brow to back"],
+  ["breadthMm", "Breadth", "by calliper"],
+  ["lengthMm", "Length", "by calliper"],
 ] as const;
 
 /** Tape, calliper, what is seen and felt, landmarks moved by hand, a scan. */
@@ -45,7 +45,7 @@ export function HeadPart({ document, reading, groups, strips, units, problems, m
   };
   return (
     <>
-      <div className="flex flex-wrap gap-x-5 gap-y-2">
+      <div className="flex flex-wrap gap-x-3 gap-y-2">
         {MEASURES.map(([key, name, hint]) => (
           <LengthField
             key={key}
@@ -64,9 +64,7 @@ export function HeadPart({ document, reading, groups, strips, units, problems, m
         What is left empty follows the girth; the pale number is what it comes to. The occipital bone stands
         out {reading ? Math.round(reading.measures.occipitalMm) : "…"} mm from crown to nape.
       </p>
-      {groups.map((g) => (
-        <PickRow key={g.id} group={g} document={document} strip={strips[g.id]} />
-      ))}
+      <PickRows groups={groups} document={document} strips={strips} />
       <div className="flex flex-wrap gap-x-5">
         {(["earLeftMm", "earRightMm"] as const).map((key) => (
           <LengthField

@@ -2,14 +2,29 @@ import type { PickGroup, SitDocument } from "../api/types";
 import { isPicked, pick } from "./sitStore";
 import { TILE } from "./usePickStrips";
 
+type RowsProps = { groups: PickGroup[]; document: SitDocument; strips: Record<string, string> };
+
+/** Several picks, two beside each other where they fit. */
+export function PickRows({ groups, document, strips }: RowsProps) {
+  return (
+    <div className="flex flex-wrap gap-x-8 gap-y-4">
+      {groups.map((g) => (
+        <PickRow key={g.id} group={g} document={document} strip={strips[g.id]} />
+      ))}
+    </div>
+  );
+}
+
 type Props = { group: PickGroup; document: SitDocument; strip?: string };
 
 /** A pick: drawn heads in a row, one of them chosen. Arrow keys move, as in any group of radio buttons. */
-export function PickRow({ group, document, strip }: Props) {
+function PickRow({ group, document, strip }: Props) {
   return (
     <fieldset className="min-w-0">
       <legend className="font-bold text-lg">{group.title}</legend>
-      <p className="soft text-sm">{group.why}</p>
+      <p className="soft text-sm" style={{ maxWidth: Math.max(3, group.options.length) * (TILE.width + 12) }}>
+        {group.why}
+      </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {group.options.map((o, i) => {
           const on = isPicked(document, o.set);

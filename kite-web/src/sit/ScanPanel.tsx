@@ -1,6 +1,6 @@
 import { type ChangeEvent, useRef, useState } from "react";
 import { ApiError, get, send, upload } from "../api/http";
-import type { FittedScan, ScannerState } from "../api/types";
+import type { FittedScan, ScannerState, SitDocument } from "../api/types";
 import { sit, useSit } from "./sitStore";
 
 export type ScanState = {
@@ -65,11 +65,7 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
   const take = () => {
     const head = useSit.getState().document?.head;
     if (!head || !scan?.head) return;
-    const { sides, back, forehead, ...measures } = scan.head;
-    const rounded = Object.fromEntries(
-      Object.entries(measures).map(([k, v]) => [k, Math.round(v * 10) / 10]),
-    );
-    sit.change(["head"], { ...head, ...rounded, shape: { ...head.shape, sides, back, forehead } });
+    sit.change(["head"], withScan(head, scan.head));
     show(undefined);
   };
   return (
@@ -140,4 +136,15 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
       )}
     </fieldset>
   );
+}
+
+/** A head with what a scan tells of it; hairline and nudges stay. */
+export function withScan(
+  head: SitDocument["head"],
+  scanned: NonNullable<FittedScan["head"]>,
+): SitDocument["head"] {
+  const { sides, back, forehead, ...measures } = scanned;
+  const rounded = Object.fromEntries(Object.entries(measures).map(([k, v]) => [k, Math.round(v * 10) / 10]));
+  const shape = { ...head.shape, sides, back, forehead };
+  return { ...head, ...rounded, frontToNapeMm: undefined, shape };
 }

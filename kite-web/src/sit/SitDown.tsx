@@ -1,8 +1,8 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { get } from "../api/http";
-import type { FittedScan, PickGroup, Ramp, SitDownView, Spot } from "../api/types";
+import type { FittedScan, PickGroup, Ramp, SitDocument, SitDownView, Spot } from "../api/types";
 import { KiteString } from "../draw/KiteString";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
@@ -11,11 +11,13 @@ import { Loading, Trouble } from "../frame/States";
 import { lengthWords, type Units } from "../store/units";
 import { useUndoKeys } from "../store/useUndoKeys";
 import { CarePart } from "./CarePart";
-import { COATS, type Coat } from "./coats";
+import { COATS, type Coat, legend } from "./coats";
+import { HairlineNumbers } from "./HairlineNumbers";
 import { BRUSHES, type Brush, HairPart } from "./HairPart";
 import { HeadPart } from "./HeadPart";
-import { PickRow } from "./PickRow";
+import { PickRows } from "./PickRow";
 import type { SitHead } from "./readSit";
+import { withScan } from "./ScanPanel";
 import { SitHead3D } from "./SitHead3D";
 import { sit, useSit } from "./sitStore";
 import { TodayPart } from "./TodayPart";
@@ -61,7 +63,8 @@ function Sitting({ units }: { units: Units }) {
   const clientId = useSit((s) => s.clientId);
   const clientName = useSit((s) => s.clientName);
   const canUndo = useSit((s) => s.done.length > 0);
-  const { drawn, problems, message, busy } = useSitHead(document);
+  const [scan, setScan] = useState<FittedScan>();
+  const { drawn, problems, message, busy } = useSitHead(useScanned(document, scan));
   const ramp = useQuery({
     queryKey: ["ramp"],
     queryFn: () => get<Ramp>("/api/ramp"),
@@ -74,7 +77,7 @@ function Sitting({ units }: { units: Units }) {
   });
   const groups = picks.data ?? NO_GROUPS;
   const [part, setPart] = useState(0);
-  const strips = usePickStrips(groups, document, PARTS[part]?.id ?? "wish");
+  const strips = usePickStrips(groups, problems.length > 0 ? null : document, PARTS[part]?.id ?? "wish");
   const [coat, setCoat] = useState<Coat>("growth");
   const [view, setView] = useState<ViewName>("right");
   const [turn, setTurn] = useState(0);
@@ -82,7 +85,6 @@ function Sitting({ units }: { units: Units }) {
   const [brush, setBrush] = useState<Brush>();
   const [odd, setOdd] = useState(false);
   const [oddMm, setOddMm] = useState(15);
-  const [scan, setScan] = useState<FittedScan>();
   const [marks, setMarks] = useState<number[]>();
   const scroller = useRef<HTMLDivElement>(null);
   useUndoKeys(sit);
@@ -208,6 +210,7 @@ function Sitting({ units }: { units: Units }) {
               </button>
             ))}
           </div>
+          <p className="soft text-sm">{legend(coat, units)}</p>
           {reading && <Facts reading={reading} units={units} />}
         </section>
         <div ref={scroller} onScroll={scrolled} className="lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:pr-3">
@@ -247,14 +250,11 @@ function Sitting({ units }: { units: Units }) {
             />
           </Part>
           <Part id="hairline">
-            {of("hairline").map((g) => (
-              <PickRow key={g.id} group={g} document={document} strip={strips[g.id]} />
-            ))}
+            <PickRows groups={of("hairline")} document={document} strips={strips} />
+            <HairlineNumbers document={document} units={units} problems={problems} />
           </Part>
           <Part id="growth">
-            {of("growth").map((g) => (
-              <PickRow key={g.id} group={g} document={document} strip={strips[g.id]} />
-            ))}
+            <PickRows groups={of("growth")} document={document} strips={strips} />
           </Part>
           <Part id="hair">
             <HairPart
@@ -274,6 +274,14 @@ function Sitting({ units }: { units: Units }) {
         </div>
       </div>
     </div>
+  );
+}
+
+/** The sit-down as it would be with a scanned head: what a scan is drawn over. */
+function useScanned(document: SitDocument | null, scan: FittedScan | undefined): SitDocument | null {
+  return useMemo(
+    () => (document && scan?.head ? { ...document, head: withScan(document.head, scan.head) } : document),
+    [document, scan],
   );
 }
 

@@ -24,7 +24,9 @@ type Props = {
   mark?: (pointIndex: number) => void;
 };
 
-const HAIR = new THREE.Color().setStyle("#6b5544", THREE.LinearSRGBColorSpace);
+/** A colour as it is written: the stage draws without conversion. */
+const plain = (hex: string) => new THREE.Color().setStyle(hex, THREE.LinearSRGBColorSpace);
+const HAIR = plain("#6b5544");
 
 /** The head of the sit-down: hair as combed strokes or painted with a coat, landmarks, a scan over it. */
 export function SitHead3D(props: Props) {
@@ -43,7 +45,7 @@ export function SitHead3D(props: Props) {
   );
 }
 
-function Body({ drawn, coat, ramp, marked, paint }: Props) {
+function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
   const { invalidate } = useThree();
   const { head, fields, strokes, reading } = drawn;
   const bust = useMemo(() => geometryOf(head.bust), [head]);
@@ -88,14 +90,14 @@ function Body({ drawn, coat, ramp, marked, paint }: Props) {
   return (
     <>
       <mesh geometry={bust} material={skin} />
-      {coat === "growth" ? (
+      {scan ? null : coat === "growth" ? (
         // biome-ignore lint/a11y/noStaticElementInteractions: a mesh of the scene; places can be named by keyboard too
         <mesh geometry={scalp} material={hairMaterial} onClick={touch} />
       ) : (
         // biome-ignore lint/a11y/noStaticElementInteractions: as above
         <mesh geometry={scalp} material={painted} onClick={touch} />
       )}
-      {coat === "growth" && (
+      {coat === "growth" && !scan && (
         <lineSegments geometry={lines}>
           <lineBasicMaterial vertexColors />
         </lineSegments>
@@ -118,9 +120,9 @@ function Cloud({ scan, mark }: { scan: FittedScan; mark?: (i: number) => void })
     const g = new THREE.BufferGeometry();
     g.setAttribute("position", new THREE.BufferAttribute(settled(scan), 3));
     const colours = new Float32Array(scan.points.length);
-    const over = new THREE.Color("#b5371f");
-    const under = new THREE.Color("#2a5480");
-    const on = new THREE.Color("#f2e6c8");
+    const over = plain("#b5371f");
+    const under = plain("#2a5480");
+    const on = plain("#f2e6c8");
     const c = new THREE.Color();
     scan.residualMm.forEach((r, i) => {
       c.copy(on).lerp(r > 0 ? over : under, Math.min(1, Math.abs(r) / 4));
@@ -140,7 +142,7 @@ function Cloud({ scan, mark }: { scan: FittedScan; mark?: (i: number) => void })
         mark(e.index);
       }}
     >
-      <pointsMaterial vertexColors size={3.2} sizeAttenuation={false} />
+      <pointsMaterial vertexColors size={2.6} sizeAttenuation={false} />
     </points>
   );
 }

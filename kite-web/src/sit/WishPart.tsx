@@ -3,7 +3,7 @@ import type { PickGroup, SitDocument, SitReading, Wish } from "../api/types";
 import { PLACES } from "../bench/places";
 import { lengthWords, type Units } from "../store/units";
 import { Choice, LengthField, PlaceSelect } from "./fields";
-import { PickRow } from "./PickRow";
+import { PickRows } from "./PickRow";
 import { sit } from "./sitStore";
 
 type Props = {
@@ -38,9 +38,7 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
   const [place, setPlace] = useState("nape");
   return (
     <>
-      {groups.map((g) => (
-        <PickRow key={g.id} group={g} document={document} strip={strips[g.id]} />
-      ))}
+      <PickRows groups={groups} document={document} strips={strips} />
       <Points points={w.points ?? []} reading={reading} units={units} set={(p) => set("points", p)} />
       <fieldset>
         <legend className="font-bold text-lg">Leave alone</legend>

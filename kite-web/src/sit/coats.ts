@@ -1,3 +1,4 @@
+import { lengthWords, type Units } from "../store/units";
 import type { Field } from "./readSit";
 
 /** What the sit-down's head can be painted with. */
@@ -15,4 +16,21 @@ export type Coat = keyof typeof COATS;
 export function shareOf(coat: Coat, value: number): number {
   const { from, to } = COATS[coat];
   return Math.max(0, Math.min(1, (value - from) / (to - from)));
+}
+
+/** What the colours of a coat mean. */
+export function legend(coat: Coat, units: Units): string {
+  const { from, to } = COATS[coat];
+  switch (coat) {
+    case "growth":
+      return "Each stroke lies the way the hair grows.";
+    case "length":
+      return `Lines at ${[30, 40, 50, 60, 80, 100].map((l) => lengthWords(l, units)).join(", ")} …; darker is longer.`;
+    case "density":
+      return `Pale ${from}, dark ${to} hairs a cm².`;
+    case "diameter":
+      return `Pale ${from} µm, dark ${to} µm.`;
+    case "curl":
+      return `Pale straight, dark drying to ${Math.round(to * 100)} % of its length.`;
+  }
 }

@@ -42,9 +42,9 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
           id={id}
           type="text"
           inputMode="decimal"
-          className={`input touch w-24 text-xl ${problem || wrong ? "input-error" : ""}`}
+          className={`input touch w-22 text-xl ${problem || wrong ? "input-error" : ""}`}
           value={typed ?? (mm === undefined ? "" : shown(mm, units))}
-          placeholder={usual === undefined ? "" : shown(usual, units)}
+          placeholder={usual === undefined ? "" : shown(units === "CM" ? Math.round(usual) : usual, units)}
           aria-invalid={problem || wrong ? true : undefined}
           aria-describedby={`${id}-note`}
           onChange={(e) => commit(e.target.value)}
@@ -53,17 +53,22 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
         <span className="soft">{unitOf(units)}</span>
         {children}
       </span>
-      <span id={`${id}-note`} className={`text-sm ${problem || wrong ? "text-error" : "soft"}`}>
+      <span
+        id={`${id}-note`}
+        className={`max-w-36 text-sm leading-tight ${problem || wrong ? "text-error" : "soft"}`}
+      >
         {wrong ? "Not a number." : problem ? rangeWords(problem, units) : hint}
       </span>
     </div>
   );
 }
 
-/** "allowed 301 to 398 …" in millimetres, said in the stylist's units. */
+/** "allowed 301 to 398 given …" in millimetres, said in the stylist's units. */
 export function rangeWords(p: FieldProblem, units: Units): string {
-  const words = p.allowed.replace(/\d+(\.\d+)?/g, (n) => shown(Number(n), units));
-  return `${words.replace("allowed", "Allowed")} ${unitOf(units)}.`;
+  const [, min, max, rest] = /^allowed (\S+) to (\S+)(.*)$/.exec(p.allowed) ?? [];
+  if (min === undefined || max === undefined) return p.allowed;
+  const said = [min, max].map((n) => shown(Number(n), units)).join(" to ");
+  return `Allowed ${said} ${unitOf(units)}${rest ?? ""}.`;
 }
 
 type ChoiceProps = {

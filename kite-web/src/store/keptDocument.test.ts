@@ -149,6 +149,27 @@ it("tries again by itself once the server is back", async () => {
   vi.useRealTimers();
 });
 
+it("saves what was mended while a refusal was on its way", async () => {
+  vi.useFakeTimers();
+  const stop = startAutosave();
+  let refuse: (r: Response) => void = () => undefined;
+  reply = () =>
+    calls.length === 1
+      ? new Promise((done) => {
+          refuse = done;
+        })
+      : answer(200, { version: 5 });
+  change(["title"], "bad", 1000);
+  await vi.advanceTimersByTimeAsync(500);
+  change(["title"], "good", 99_999);
+  refuse(new Response(JSON.stringify({ detail: "no" }), { status: 422 }));
+  await vi.advanceTimersByTimeAsync(600);
+  expect(calls.at(-1)?.body.document.title).toBe("good");
+  expect(usePlan.getState()).toMatchObject({ version: 5, save: "saved" });
+  stop();
+  vi.useRealTimers();
+});
+
 it("finds unsaved work again after a reload, and asks when it was changed elsewhere meanwhile", async () => {
   reply = () => Promise.reject(new TypeError("network"));
   const stop = startAutosave();

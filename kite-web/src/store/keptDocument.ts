@@ -172,9 +172,19 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
     } catch (e) {
       if (use.getState().id !== id) return;
       const status = e instanceof ApiError ? e.status : 0;
+      if (status !== 409 && use.getState().document !== sent) {
+        // Work went on meanwhile: what was refused is not what stands here now.
+        use.setState({ save: "unsaved" });
+        return;
+      }
       use.setState({
         save: status === 409 ? "conflict" : "failed",
-        saveMessage: e instanceof Error ? e.message : "Saving failed.",
+        saveMessage:
+          e instanceof ApiError && e.problems.length > 0
+            ? "Something is out of its range; it is marked."
+            : e instanceof Error
+              ? e.message
+              : "Saving failed.",
       });
       // A server that is gone comes back; what it refused, it would refuse again.
       if (status === 0 || status >= 500) later(AGAIN_MS);

@@ -1,17 +1,36 @@
 package kitetail.bench;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
 import kitetail.formats.json.Families;
+import kitetail.formats.mesh.MeshReader;
+import kitetail.formats.mesh.MeshWriter;
+import kitetail.formats.mesh.ScanMesh;
 import kitetail.formats.picture.HeadPicture;
+import kitetail.formats.picture.Strokes;
 import kitetail.formats.picture.View;
+import kitetail.geom.Mesh;
+import kitetail.hair.Hair;
+import kitetail.hair.HairMap;
+import kitetail.hair.StartingHair;
+import kitetail.hair.StartingLengths;
+import kitetail.head.Bust;
+import kitetail.head.HairlineShape;
 import kitetail.head.Head;
+import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.head.ScanFit;
 import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
@@ -43,6 +62,8 @@ public class CoreBench {
   private Outcome outcome;
   private double girth = 560;
   private double changed = 40;
+  private StartingHair twelve;
+  private byte[] million;
   private static final int TOP = 3;
 
   @Setup
@@ -53,6 +74,40 @@ public class CoreBench {
     bench = new Workbench(scalp);
     picture = new HeadPicture(scalp);
     outcome = PlanEngine.run(family, scalp);
+    Map<Place, Double> taped = new EnumMap<>(Place.class);
+    for (int i = 0; i < 12; i++) {
+      taped.put(Place.values()[i], 40 + 7.0 * i);
+    }
+    twelve = new StartingHair.Taped(taped, null, null, null);
+    Mesh mesh = Bust.of(scalp.head());
+    while (mesh.triangles().length < 3_000_000) {
+      mesh = inFour(mesh);
+    }
+    million = MeshWriter.ply(mesh);
+  }
+
+  /** Each triangle in four. */
+  private static Mesh inFour(Mesh m) {
+    int[] t = m.triangles();
+    int n = t.length / 3;
+    float[] p = Arrays.copyOf(m.points(), m.points().length + 9 * n);
+    int[] out = new int[12 * n];
+    int next = m.vertices();
+    for (int i = 0; i < n; i++) {
+      int[] corner = {t[3 * i], t[3 * i + 1], t[3 * i + 2]};
+      int[] middle = {next++, next++, next++};
+      for (int e = 0; e < 3; e++) {
+        for (int k = 0; k < 3; k++) {
+          p[3 * middle[e] + k] = (p[3 * corner[e] + k] + p[3 * corner[(e + 1) % 3] + k]) / 2;
+        }
+      }
+      int[] four = {
+        corner[0], middle[0], middle[2], middle[0], corner[1], middle[1],
+        middle[2], middle[1], corner[2], middle[0], middle[1], middle[2]
+      };
+      System.arraycopy(four, 0, out, 12 * i, 12);
+    }
+    return new Mesh(p, new float[p.length], out);
   }
 
   private static Plan first(Plan p, int moves) {
@@ -83,6 +138,46 @@ public class CoreBench {
   public Head fitHead() {
     girth = girth > 600 ? 540 : girth + 0.37;
     return Head.of(new HeadSpec.Measured(girth, girth * 0.61, girth * 0.575));
+  }
+
+  /** All five measures and every pick that moves the head. */
+  @Benchmark
+  public Head fitPickedHead() {
+    girth = girth > 600 ? 540 : girth + 0.37;
+    HeadShape shape = new HeadShape(0.6, -0.4, 0.3, 1, 10, 2, 0);
+    HairlineShape hairline = new HairlineShape(10, 12, 14, 5, 0, 8, 0, 0);
+    return Head.of(
+        new HeadSpec.Measured(
+            girth,
+            girth * 0.61,
+            girth * 0.575,
+            girth * 0.275,
+            girth * 0.356,
+            shape,
+            hairline,
+            null));
+  }
+
+  @Benchmark
+  public double[] spreadTwelveLengths() {
+    return StartingLengths.spread(scalp, twelve, Hair.DEFAULT);
+  }
+
+  @Benchmark
+  public HairMap hairOfEverySite() {
+    return HairMap.of(scalp, Hair.DEFAULT);
+  }
+
+  @Benchmark
+  public List<Strokes.Stroke> combStrokes() {
+    return Strokes.of(scalp.head(), Hair.DEFAULT, 1800);
+  }
+
+  /** A million triangles and more, binary, read and fitted without marks. */
+  @Benchmark
+  public ScanFit.Result readAndFitAMillionTriangles() throws IOException {
+    ScanMesh m = MeshReader.read(new ByteArrayInputStream(million), n -> {});
+    return ScanFit.of(m.xyz(), m.points(), null);
   }
 
   @Benchmark

@@ -30,7 +30,7 @@ final class HeadFit {
   /** How far each number usually strays, and how far it may. Stretches as natural logarithms. */
   private static final double[] USUAL_STRAY = {0.05, 0.05, 0.05, 0.5, 8};
 
-  private static final double[] MAX_STRAY = {0.19, 0.19, 0.2, 1.5, 46};
+  private static final double[] MAX_STRAY = {0.13, 0.13, 0.17, 1.5, 46};
 
   /** Weight of a measure against the strays: it is met, not balanced. */
   private static final double MEASURE_MM = 0.02;

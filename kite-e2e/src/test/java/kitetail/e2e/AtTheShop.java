@@ -134,6 +134,25 @@ final class AtTheShop implements AutoCloseable {
     }
   }
 
+  /** The database killed with -9 and started again, as after a power cut. */
+  static void crashDatabase() {
+    try {
+      Process p =
+          new ProcessBuilder(need("KITETAIL_DB_CRASH").split(" "))
+              .redirectErrorStream(true)
+              .redirectOutput(Path.of("target/crash.log").toFile())
+              .start();
+      if (p.waitFor() != 0) {
+        throw new IllegalStateException("the database did not come back; see target/crash.log");
+      }
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   String url(String path) {
     return "http://127.0.0.1:" + port + path;
   }

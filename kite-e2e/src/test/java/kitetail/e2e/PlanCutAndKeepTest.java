@@ -155,10 +155,11 @@ class PlanCutAndKeepTest {
     Page p = shop.signedIn("maud", "paper");
     p.getByText("Walk-in").click();
     p.getByLabel("Name").fill("Gerda Kade");
-    p.getByLabel("Ear to ear").fill("470");
-    p.getByText("To the shapes").click();
+    button(p, "Sit down").click();
+    p.getByLabel("Ear to ear").fill("45");
     p.getByText("given the other measures").waitFor();
-    p.getByLabel("Ear to ear").fill("350");
+    p.getByLabel("Ear to ear").fill("35");
+    p.getByTestId("facts").getByText("ear to ear 35.0 cm").waitFor();
     p.getByText("To the shapes").click();
     button(p, "Gents' Scissor Cut, Sharp Edge").click();
     painted(p);
@@ -203,7 +204,14 @@ class PlanCutAndKeepTest {
     p = shop.signedIn("maud", theme);
     assertThat(AtTheShop.serious(p)).as("today").isEmpty();
     for (String path :
-        new String[] {"/clients", "/clients/1", "/clients/6", "/clients/new", "/plans/4/finish"}) {
+        new String[] {
+          "/clients",
+          "/clients/1",
+          "/clients/6",
+          "/clients/new",
+          "/clients/cards",
+          "/plans/4/finish"
+        }) {
       p.navigate(shop.url(path));
       p.getByRole(AriaRole.HEADING).first().waitFor();
       assertThat(AtTheShop.serious(p)).as(path).isEmpty();

@@ -10,6 +10,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.function.Consumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -26,8 +27,14 @@ final class TestShop implements AutoCloseable {
   private ConfigurableApplicationContext app;
 
   TestShop() {
+    this(url -> {});
+  }
+
+  /** A shop whose database is prepared before the application first sees it. */
+  TestShop(Consumer<String> prepare) {
     database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
     admin("create database " + database);
+    prepare.accept(url());
     start();
   }
 
@@ -109,8 +116,34 @@ final class TestShop implements AutoCloseable {
       return call(method, path, body, HttpResponse.BodyHandlers.ofByteArray());
     }
 
+    /** A file as the body. */
+    HttpResponse<String> upload(String path, byte[] file) {
+      return call(
+          "POST",
+          path,
+          HttpRequest.BodyPublishers.ofByteArray(file),
+          "application/octet-stream",
+          HttpResponse.BodyHandlers.ofString());
+    }
+
     private <T> HttpResponse<T> call(
         String method, String path, String body, HttpResponse.BodyHandler<T> as) {
+      return call(
+          method,
+          path,
+          body == null
+              ? HttpRequest.BodyPublishers.noBody()
+              : HttpRequest.BodyPublishers.ofString(body),
+          "application/json",
+          as);
+    }
+
+    private <T> HttpResponse<T> call(
+        String method,
+        String path,
+        HttpRequest.BodyPublisher body,
+        String type,
+        HttpResponse.BodyHandler<T> as) {
       try {
         HttpRequest.Builder r =
             HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port() + path));
@@ -126,12 +159,8 @@ final class TestShop implements AutoCloseable {
               .findFirst()
               .ifPresent(t -> r.header("X-XSRF-TOKEN", t));
         }
-        r.header("Content-Type", "application/json");
-        r.method(
-            method,
-            body == null
-                ? HttpRequest.BodyPublishers.noBody()
-                : HttpRequest.BodyPublishers.ofString(body));
+        r.header("Content-Type", type);
+        r.method(method, body);
         return http.send(r.build(), as);
       } catch (java.io.IOException | InterruptedException e) {
         throw new IllegalStateException(e);

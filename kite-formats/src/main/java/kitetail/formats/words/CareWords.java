@@ -12,8 +12,8 @@ public final class CareWords {
 
   public static String of(Cautions.Caution c, Words words) {
     return switch (c.id()) {
-      case "skin-stop" -> kind(c.kind()) + ". " + stop(words.place(c.near()));
-      case "skin-place" -> kind(c.kind()) + ". " + place(words.place(c.near()));
+      case "skin-stop" -> kind(c.kind()) + " n" + stop(words.place(c.near())).substring(1);
+      case "skin-place" -> kind(c.kind()) + " n" + place(words.place(c.near())).substring(1);
       case "minor-consent" ->
           "A minor: ask the guardian before cutting, and write down who agreed.";
       case "notes-consent" ->

@@ -138,8 +138,8 @@ public record Words(Units units) {
       case SIDEBURN_RIGHT -> "right sideburn";
       case EAR_TOP_LEFT -> "top of the left ear";
       case EAR_TOP_RIGHT -> "top of the right ear";
-      case BEHIND_EAR_LEFT -> "behind the left ear";
-      case BEHIND_EAR_RIGHT -> "behind the right ear";
+      case BEHIND_EAR_LEFT -> "left behind-ear corner";
+      case BEHIND_EAR_RIGHT -> "right behind-ear corner";
       case MASTOID_LEFT -> "left mastoid";
       case MASTOID_RIGHT -> "right mastoid";
       case NAPE_CORNER_LEFT -> "left nape corner";
