@@ -51,7 +51,7 @@ export function Head3D(props: Props) {
         viewTurn={props.viewTurn}
         label={props.label}
         onStill={place}
-        instead="This browser cannot draw the head in 3D. The profiles and the cut sheet still work."
+        instead="This browser cannot draw the head in 3D. The profiles and the printed sheet still work."
       >
         <Painted {...props} />
       </HeadStage>

@@ -11,6 +11,9 @@ const STILL_MS = 140;
 const QUICK_RATIO = 1;
 const SHARP_RATIO = 2;
 
+/** How near, in mm, a touch must come to a point of a scan. */
+const POINTED = { Mesh: {}, Line: { threshold: 1 }, LOD: {}, Points: { threshold: 5 }, Sprite: {} };
+
 export type Still = (camera: THREE.Camera, size: { width: number; height: number }) => void;
 
 type Props = {
@@ -37,6 +40,7 @@ export function HeadStage({ view, viewTurn, label, onStill, children, instead }:
       dpr={1}
       gl={{ antialias: false, alpha: true, preserveDrawingBuffer: false }}
       camera={{ fov: 22, near: 100, far: 2500, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
+      raycaster={{ params: POINTED }}
       onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
       fallback={<p className="p-6">{instead}</p>}
       tabIndex={0}

@@ -2,8 +2,8 @@ import { useState } from "react";
 import { ApiError, send } from "../api/http";
 import type { HairPatch, PickGroup, SitDocument, SitReading, WetDry } from "../api/types";
 import { PLACES } from "../bench/places";
-import type { Units } from "../store/units";
-import { LengthField, PlaceSelect } from "./fields";
+import { lengthWords, type Units } from "../store/units";
+import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
 import { sit } from "./sitStore";
 
@@ -34,6 +34,24 @@ export function HairPart({ document, reading, groups, strips, units, brush, setB
   return (
     <>
       <PickRows groups={groups} document={document} strips={strips} />
+      <div className="flex flex-wrap gap-x-8 gap-y-3">
+        <Choice
+          name="Leaves the skin"
+          value={String(document.hair?.exitDeg ?? 60)}
+          set={(v) => sit.change(["hair", "exitDeg"], Number(v))}
+          options={[
+            ["45", "flat, 45°"],
+            ["60", "usual, 60°"],
+            ["80", "upright, 80°"],
+          ]}
+        />
+        <Choice
+          name="Grows in a month"
+          value={String(document.hair?.growthMmPerDay ?? 0.36)}
+          set={(v) => sit.change(["hair", "growthMmPerDay"], Number(v))}
+          options={[0.3, 0.36, 0.42].map((d) => [String(d), lengthWords(30 * d, units)])}
+        />
+      </div>
       <fieldset>
         <legend className="font-bold text-lg">Places that differ</legend>
         <p className="soft text-sm">
