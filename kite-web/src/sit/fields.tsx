@@ -1,4 +1,4 @@
-import { type ReactNode, useId, useState } from "react";
+import { type ReactNode, useId, useRef, useState } from "react";
 import type { FieldProblem } from "../api/http";
 import { toMm, toShown, type Units, unitOf } from "../store/units";
 
@@ -15,22 +15,33 @@ type LengthProps = {
   children?: ReactNode;
 };
 
+/** A number half typed is not taken for the whole. */
+const TYPING_MS = 200;
+
 const shown = (mm: number, u: Units) => String(u === "INCH" ? toShown(mm, u) : Math.round(mm * 10) / 100);
 
 /** A length in the stylist's units; empty when it was not taken. What is wrong with it is said beside it. */
 export function LengthField({ name, path, mm, usual, units, set, problems, hint, children }: LengthProps) {
   const id = useId();
   const [typed, setTyped] = useState<string>();
+  const waiting = useRef<{ timer: ReturnType<typeof setTimeout>; run: () => void }>(undefined);
   const problem = problems.find((p) => p.path === path);
   const wrong =
     typed !== undefined && typed.trim() !== "" && !Number.isFinite(Number(typed.replace(",", ".")));
+  const flush = () => {
+    const w = waiting.current;
+    if (!w) return;
+    clearTimeout(w.timer);
+    waiting.current = undefined;
+    w.run();
+  };
   const commit = (text: string) => {
     setTyped(text);
-    if (text.trim() === "") set(undefined);
-    else {
-      const v = Number(text.replace(",", "."));
-      if (Number.isFinite(v)) set(Math.round(toMm(v, units) * 10) / 10);
-    }
+    const v = text.trim() === "" ? undefined : Number(text.replace(",", "."));
+    if (v !== undefined && !Number.isFinite(v)) return;
+    clearTimeout(waiting.current?.timer);
+    const run = () => set(v === undefined ? undefined : Math.round(toMm(v, units) * 10) / 10);
+    waiting.current = { timer: setTimeout(flush, TYPING_MS), run };
   };
   return (
     <div className="grid content-start gap-0.5">
@@ -48,7 +59,10 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
           aria-invalid={problem || wrong ? true : undefined}
           aria-describedby={`${id}-note`}
           onChange={(e) => commit(e.target.value)}
-          onBlur={() => setTyped(undefined)}
+          onBlur={() => {
+            flush();
+            setTyped(undefined);
+          }}
         />
         <span className="soft">{unitOf(units)}</span>
         {children}

@@ -93,15 +93,20 @@ it("reads lengths in the stylist's units, and says beside the field what is wron
   const input = screen.getByLabelText<HTMLInputElement>("Girth");
   expect(input.value).toBe("57");
   expect(screen.getByText("Allowed 44 to 68 cm given the others.")).toBeTruthy();
+  fireEvent.change(input, { target: { value: "5" } });
   fireEvent.change(input, { target: { value: "58,4" } });
+  expect(set).not.toHaveBeenCalled();
+  fireEvent.blur(input);
   expect(set).toHaveBeenLastCalledWith(584);
   fireEvent.change(input, { target: { value: "wide" } });
   expect(screen.getByText("Not a number.")).toBeTruthy();
   fireEvent.change(input, { target: { value: "" } });
+  fireEvent.blur(input);
   expect(set).toHaveBeenLastCalledWith(undefined);
   rerender(field("INCH", []));
-  fireEvent.change(input, { target: { value: "22.5" } });
-  expect(set).toHaveBeenLastCalledWith(571.5);
+  fireEvent.change(input, { target: { value: "23" } });
+  fireEvent.blur(input);
+  expect(set).toHaveBeenLastCalledWith(584.2);
   expect(rangeWords(problem, "INCH")).toBe("Allowed 17.375 to 26.75 in given the others.");
 });
 
@@ -127,8 +132,10 @@ it("keeps at least one taped length, and turns a grown cut into taped ones when 
   };
   const { rerender } = render(<TodayPart document={now()} {...props} />);
   fireEvent.change(screen.getByLabelText("Apex"), { target: { value: "" } });
+  fireEvent.blur(screen.getByLabelText("Apex"));
   rerender(<TodayPart document={now()} {...props} />);
   fireEvent.change(screen.getByLabelText("Nape"), { target: { value: "" } });
+  fireEvent.blur(screen.getByLabelText("Nape"));
   expect(now().start).toMatchObject({ tapedMm: { nape: 40 } });
   fireEvent.click(screen.getByText("Cut apart at the ridge: keep the jump"));
   expect(now().start).toMatchObject({ jumps: [{ along: "ridge", offsetMm: 0 }] });

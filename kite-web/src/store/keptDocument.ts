@@ -5,7 +5,7 @@ import { type Edit, inverse, joined, type Path, read, write } from "./edits";
 
 const GESTURE_MS = 500;
 /** Work is on its way to the server no later than this after it is typed. */
-const WAIT_MS = 400;
+const WAIT_MS = 280;
 const AGAIN_MS = 2000;
 
 export type SaveState = "saved" | "unsaved" | "saving" | "conflict" | "failed";

@@ -2,6 +2,7 @@ package kitetail.hair;
 
 import java.util.ArrayList;
 import java.util.List;
+import kitetail.geom.Smooth;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
@@ -78,9 +79,9 @@ public final class GrowthField {
       double turn = -hands.get(i) * TURN_RAD * Math.exp(-d / TURN_REACH_MM);
       sum = sum.plus(turned(along(away, normal), normal, turn).times(1 / (d * d + 30)));
     }
-    Vec3 v = unit(sum, normal);
-    double side = HairSmooth.step(-aboveRidgeMm(p) / 35);
-    v = unit(v.plus(down(normal).times(0.8 * side)), normal);
+    Vec3 v = along(sum, normal);
+    double side = Smooth.step(-aboveRidgeMm(p) / 35);
+    v = along(v.plus(down(normal).times(0.8 * side)), normal);
     return UnitVec.of(nape(p, normal, front(p, normal, v)));
   }
 
@@ -108,8 +109,8 @@ public final class GrowthField {
     double hand = growth.front() == Growth.FrontCowlick.LEFT ? 1 : -1;
     Vec3 swirl = turned(along(away, normal), normal, hand * 0.9);
     // The front of a cowlick stands up and back off the forehead.
-    Vec3 lifted = unit(swirl.plus(up(normal).times(0.5)), normal);
-    return unit(v.times(1 - share).plus(lifted.times(share)), normal);
+    Vec3 lifted = along(swirl.plus(up(normal).times(0.5)), normal);
+    return along(v.times(1 - share).plus(lifted.times(share)), normal);
   }
 
   private Vec3 nape(Vec3 p, UnitVec normal, Vec3 v) {
@@ -133,15 +134,15 @@ public final class GrowthField {
   private Vec3 swirl(Vec3 p, UnitVec normal, Vec3 v, Place corner, double toward) {
     double share = Math.exp(-sq(p.distanceTo(head.place(corner)) / NAPE_REACH_MM));
     Vec3 in = along(UnitVec.RIGHT.times(toward), normal).plus(up(normal).times(0.7));
-    return unit(v.times(1 - share).plus(unit(in, normal).times(share)), normal);
+    return along(v.times(1 - share).plus(along(in, normal).times(share)), normal);
   }
 
   private Vec3 swept(Vec3 p, UnitVec normal, Vec3 v, Vec3 way) {
     double nape = head.place(Place.NAPE).z();
     double bone = head.place(Place.OCCIPITAL).z();
-    double share = HairSmooth.step((bone - p.z()) / (0.75 * (bone - nape)));
+    double share = Smooth.step((bone - p.z()) / (0.75 * (bone - nape)));
     share *= p.y() < head.place(Place.APEX).y() ? 1 : 0;
-    return unit(v.times(1 - share).plus(unit(along(way, normal), normal).times(share)), normal);
+    return along(v.times(1 - share).plus(along(way, normal).times(share)), normal);
   }
 
   private double aboveRidgeMm(Vec3 p) {
@@ -156,14 +157,11 @@ public final class GrowthField {
     return UnitVec.UP.alongSurface(normal).times(1);
   }
 
+  /** The direction of a vector along the skin, length 1. */
   private static Vec3 along(Vec3 v, UnitVec normal) {
     Vec3 flat = v.minus(normal.times(normal.dot(v)));
     double n = flat.norm();
     return n < 1e-9 ? down(normal) : flat.times(1 / n);
-  }
-
-  private static Vec3 unit(Vec3 v, UnitVec normal) {
-    return along(v, normal);
   }
 
   private static Vec3 turned(Vec3 v, UnitVec normal, double rad) {

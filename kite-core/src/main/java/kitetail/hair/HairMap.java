@@ -1,5 +1,6 @@
 package kitetail.hair;
 
+import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -50,11 +51,11 @@ public record HairMap(
     Vec3 p = s.pointMm(i);
     double side = Math.abs(Math.sin(s.azimuthRad(i)));
     double aboveEar =
-        HairSmooth.step((s.aboveHairlineMm(i) - 12) / 20)
-            * HairSmooth.step((14 - s.aboveRidgeMm(i)) / 20)
+        Smooth.step((s.aboveHairlineMm(i) - 12) / 20)
+            * Smooth.step((14 - s.aboveRidgeMm(i)) / 20)
             * side;
     double underCrown = near(s, p, Place.DROP_CROWN, 32);
-    double edge = HairSmooth.step(s.aboveHairlineMm(i) / 16);
+    double edge = Smooth.step(s.aboveHairlineMm(i) / 16);
     return (1 + 0.2 * aboveEar + 0.14 * underCrown - 0.15 * thin(s, p)) * (0.6 + 0.4 * edge);
   }
 

@@ -1,5 +1,6 @@
 package kitetail.hair;
 
+import kitetail.geom.Smooth;
 import kitetail.head.Spot;
 
 /**
@@ -28,7 +29,6 @@ public record HairPatch(Spot at, double radiusMm, double density, double diamete
 
   /** 1 within half the radius, falling smoothly to 0 at the rim. */
   static double share(double distanceMm, double radiusMm) {
-    double t = Math.max(0, Math.min(1, 2 * (1 - distanceMm / radiusMm)));
-    return t * t * (3 - 2 * t);
+    return Smooth.step(2 * (1 - distanceMm / radiusMm));
   }
 }

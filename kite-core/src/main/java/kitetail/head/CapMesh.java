@@ -7,8 +7,8 @@ import kitetail.geom.Vec3;
 /** The skin inside the hairline as a web of rings about the apex: quick, for small pictures. */
 public final class CapMesh {
   private static final int SPOKES = 160;
-  private static final int RINGS = 14;
-  private static final double OVER_SKIN_MM = 0.8;
+  private static final int RINGS = 22;
+  private static final double OVER_SKIN_MM = 1.1;
 
   private CapMesh() {}
 

@@ -1,6 +1,7 @@
 package kitetail.head;
 
 import kitetail.geom.RadiusTable;
+import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 
 /** Takes points of the model head to the same points of a fitted one. */
@@ -33,6 +34,6 @@ final class Carry {
     double x = (Math.abs(p.x()) - EAR_X) / 14;
     double y = (p.y() - EAR_Y) / 24;
     double z = (p.z() - EAR_Z) / 40;
-    return 1 - HairlineShape.smooth(2 * (Math.sqrt(x * x + y * y + z * z) - 0.9));
+    return 1 - Smooth.step(2 * (Math.sqrt(x * x + y * y + z * z) - 0.9));
   }
 }

@@ -2,6 +2,8 @@ package kitetail.head;
 
 import static kitetail.head.HeadShape.within;
 
+import kitetail.geom.Smooth;
+
 /**
  * The hairline's shape: how far it lies further down (positive) the head than the usual one, as a
  * sum of smooth bumps by azimuth, so it stays one smooth closed curve whatever the numbers.
@@ -57,27 +59,22 @@ public record HairlineShape(
 
   /** 1 over the nape, falling smoothly to 0 behind the ears. */
   static double napeShare(double azimuthRad) {
-    return smooth((Math.abs(Math.toDegrees(azimuthRad)) - 118) / 26);
+    return Smooth.step((Math.abs(Math.toDegrees(azimuthRad)) - 118) / 26);
   }
 
   /** 1 over the forehead, falling smoothly to 0 at the temples. */
   static double frontShare(double azimuthRad) {
-    return 1 - smooth((Math.abs(Math.toDegrees(azimuthRad)) - 38) / 34);
+    return 1 - Smooth.step((Math.abs(Math.toDegrees(azimuthRad)) - 38) / 34);
   }
 
   /** 1 round the ear, falling smoothly to 0 before and behind it. */
   static double earShare(double azimuthRad) {
     double a = Math.abs(Math.toDegrees(azimuthRad));
-    return smooth((a - 62) / 14) * (1 - smooth((a - 108) / 18));
+    return Smooth.step((a - 62) / 14) * (1 - Smooth.step((a - 108) / 18));
   }
 
   static double bump(double deg, double atDeg, double sigmaDeg) {
     double d = Math.IEEEremainder(deg - atDeg, 360) / sigmaDeg;
     return Math.exp(-0.5 * d * d);
-  }
-
-  static double smooth(double t) {
-    double c = Math.max(0, Math.min(1, t));
-    return c * c * (3 - 2 * c);
   }
 }

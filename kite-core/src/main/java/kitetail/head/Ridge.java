@@ -1,6 +1,7 @@
 package kitetail.head;
 
 import java.util.stream.IntStream;
+import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 
 /**
@@ -53,7 +54,7 @@ final class Ridge {
    */
   private static double horseshoe(double azimuth, double ridge, double hairline) {
     double t = (Math.abs(azimuth) - RECESSION_RAD) / (TEMPLE_RAD - RECESSION_RAD);
-    double w = t <= 0 ? 0 : t >= 1 ? 1 : t * t * (3 - 2 * t);
+    double w = Smooth.step(t);
     return hairline + w * (ridge - hairline);
   }
 

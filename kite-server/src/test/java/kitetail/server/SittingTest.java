@@ -9,7 +9,9 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
@@ -134,6 +136,32 @@ class SittingTest {
       }
     }
     assertThat(maud.send("POST", "/api/sitdown/picks/nose", d).statusCode()).isEqualTo(404);
+  }
+
+  /** Whatever is asked at once, of many heads never seen before, everything is answered. */
+  @Test
+  void manyAskingAtOnce_areAllAnswered() throws Exception {
+    var threads = java.util.concurrent.Executors.newFixedThreadPool(8);
+    List<java.util.concurrent.Future<Integer>> answers = new ArrayList<>();
+    for (int i = 0; i < 48; i++) {
+      ObjectNode d = (ObjectNode) SitDownJson.tree(SitDown.walkIn());
+      ((ObjectNode) d.path("head")).put("girthMm", 520 + i / 4);
+      String path =
+          i % 3 == 0
+              ? "/api/sitdown/head"
+              : "/api/sitdown/picks/" + (i % 3 == 1 ? "sides" : "napeLine");
+      answers.add(
+          threads.submit(
+              () ->
+                  shop.new Visitor()
+                      .signedIn("joris")
+                      .bytes("POST", path, d.toString())
+                      .statusCode()));
+    }
+    for (var a : answers) {
+      assertThat(a.get(120, java.util.concurrent.TimeUnit.SECONDS)).isEqualTo(200);
+    }
+    threads.shutdown();
   }
 
   private static long differing(BufferedImage strip, int a, int b) {

@@ -1,7 +1,7 @@
 package kitetail.server.head;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import com.github.benmanes.caffeine.cache.LoadingCache;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -24,17 +24,8 @@ public class Heads {
   /** A head ready to be cut and drawn. */
   public record Ready(Workbench bench, HeadPicture picture) {}
 
-  private final LoadingCache<HeadSpec, Head> fitted =
-      Caffeine.newBuilder().maximumSize(FITTED).build(Head::of);
-
-  private final LoadingCache<HeadSpec, Ready> kept =
-      Caffeine.newBuilder()
-          .maximumSize(KEPT)
-          .build(
-              spec -> {
-                Scalp s = Scalp.of(fitted(spec), Scalp.DEFAULT_SITES);
-                return new Ready(new Workbench(s), new HeadPicture(s));
-              });
+  private final Cache<HeadSpec, Head> fitted = Caffeine.newBuilder().maximumSize(FITTED).build();
+  private final Cache<HeadSpec, Ready> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
 
   /**
    * A fitted head.
@@ -42,11 +33,17 @@ public class Heads {
    * @throws kitetail.head.HeadMeasureException when no head has these measures
    */
   public Head fitted(HeadSpec spec) {
-    return fitted.get(spec);
+    return Made.once(fitted, spec, Head::of);
   }
 
   public Ready of(HeadSpec spec) {
-    return kept.get(spec);
+    return Made.once(
+        kept,
+        spec,
+        s -> {
+          Scalp scalp = Scalp.of(fitted(s), Scalp.DEFAULT_SITES);
+          return new Ready(new Workbench(scalp), new HeadPicture(scalp));
+        });
   }
 
   public Ready of(Plan plan) {

@@ -2,11 +2,11 @@ package kitetail.server.plan;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.geom.Mesh;
 import kitetail.plan.Outcome;
+import kitetail.server.head.MeshBytes;
 
 /** Compact little-endian answers for the page (docs/formats.md has the layout). */
 final class Binary {
@@ -20,21 +20,10 @@ final class Binary {
    */
   static byte[] head(HeadPicture p) {
     List<Mesh> meshes = List.of(p.bust(), p.scalpMesh().mesh());
-    int size =
-        meshes.stream().mapToInt(m -> 8 + 4 * (2 * m.points().length + m.triangles().length)).sum();
-    ByteBuffer b = ByteBuffer.allocate(size).order(ByteOrder.LITTLE_ENDIAN);
-    for (Mesh m : meshes) {
-      b.putInt(m.vertices()).putInt(m.triangles().length);
-      for (float f : m.points()) {
-        b.putFloat(f);
-      }
-      for (float f : m.normals()) {
-        b.putFloat(f);
-      }
-      for (int i : m.triangles()) {
-        b.putInt(i);
-      }
-    }
+    ByteBuffer b =
+        ByteBuffer.allocate(meshes.stream().mapToInt(MeshBytes::size).sum())
+            .order(ByteOrder.LITTLE_ENDIAN);
+    meshes.forEach(m -> MeshBytes.put(b, m));
     return b.array();
   }
 
@@ -43,15 +32,11 @@ final class Binary {
    * every scalp vertex: before the first move, then after each.
    */
   static byte[] outcome(String json, Outcome o, int[] vertexRoots) {
-    byte[] text = json.getBytes(StandardCharsets.UTF_8);
-    int padded = (text.length + 3) / 4 * 4;
+    byte[] text = MeshBytes.padded(json);
     ByteBuffer b =
-        ByteBuffer.allocate(4 + padded + 2 * vertexRoots.length * (o.steps().size() + 1))
+        ByteBuffer.allocate(4 + text.length + 2 * vertexRoots.length * (o.steps().size() + 1))
             .order(ByteOrder.LITTLE_ENDIAN);
-    b.putInt(padded).put(text);
-    while (b.position() < 4 + padded) {
-      b.put((byte) ' ');
-    }
+    b.putInt(text.length).put(text);
     lengths(b, o.beforeMm(), vertexRoots);
     o.steps().forEach(s -> lengths(b, s.leftMm(), vertexRoots));
     return b.array();

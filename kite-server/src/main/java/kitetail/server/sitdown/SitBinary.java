@@ -2,13 +2,13 @@ package kitetail.server.sitdown;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import kitetail.formats.picture.Strokes;
 import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
 import kitetail.hair.HairMap;
 import kitetail.head.Spot;
+import kitetail.server.head.MeshBytes;
 
 /**
  * The sit-down's head as compact little-endian bytes (docs/formats.md): JSON, two meshes (empty
@@ -26,22 +26,25 @@ final class SitBinary {
       HairMap hair,
       double[] lengthsMm,
       List<Strokes.Stroke> strokes) {
-    byte[] text = json.getBytes(StandardCharsets.UTF_8);
-    int padded = (text.length + 3) / 4 * 4;
+    byte[] text = MeshBytes.padded(json);
     Mesh bust = meshes ? drawn.bust() : NONE;
     Mesh scalp = meshes ? drawn.mesh().mesh() : NONE;
     int[] roots = drawn.mesh().roots();
     int segments = strokes.stream().mapToInt(s -> s.points().size() - 1).sum();
     ByteBuffer b =
         ByteBuffer.allocate(
-                4 + padded + size(bust) + size(scalp) + 4 + 24 * roots.length + 4 + 28 * segments)
+                4
+                    + text.length
+                    + MeshBytes.size(bust)
+                    + MeshBytes.size(scalp)
+                    + 4
+                    + 24 * roots.length
+                    + 4
+                    + 28 * segments)
             .order(ByteOrder.LITTLE_ENDIAN);
-    b.putInt(padded).put(text);
-    while (b.position() < 4 + padded) {
-      b.put((byte) ' ');
-    }
-    mesh(b, bust);
-    mesh(b, scalp);
+    b.putInt(text.length).put(text);
+    MeshBytes.put(b, bust);
+    MeshBytes.put(b, scalp);
     b.putInt(roots.length);
     for (int r : roots) {
       Spot spot = Spot.of(drawn.scalp().head(), drawn.scalp().pointMm(r));
@@ -63,24 +66,7 @@ final class SitBinary {
     return b.array();
   }
 
-  private static int size(Mesh m) {
-    return 8 + 4 * (2 * m.points().length + m.triangles().length);
-  }
-
   private static void point(ByteBuffer b, Vec3 p) {
     b.putFloat((float) p.x()).putFloat((float) p.y()).putFloat((float) p.z());
-  }
-
-  private static void mesh(ByteBuffer b, Mesh m) {
-    b.putInt(m.vertices()).putInt(m.triangles().length);
-    for (float f : m.points()) {
-      b.putFloat(f);
-    }
-    for (float f : m.normals()) {
-      b.putFloat(f);
-    }
-    for (int i : m.triangles()) {
-      b.putInt(i);
-    }
   }
 }

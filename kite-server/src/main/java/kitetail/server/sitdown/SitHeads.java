@@ -1,13 +1,14 @@
 package kitetail.server.sitdown;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import com.github.benmanes.caffeine.cache.LoadingCache;
 import kitetail.geom.Mesh;
 import kitetail.head.Bust;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
 import kitetail.server.head.Heads;
+import kitetail.server.head.Made;
 import org.springframework.stereotype.Component;
 
 /** Heads as the sit-down draws them: coarser than the bench, so that a pick shows at once. */
@@ -19,20 +20,20 @@ class SitHeads {
   /** A head ready to be drawn. */
   record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust) {}
 
-  private final LoadingCache<HeadSpec, Drawn> kept;
+  private final Cache<HeadSpec, Drawn> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Heads heads;
 
   SitHeads(Heads heads) {
-    kept =
-        Caffeine.newBuilder()
-            .maximumSize(KEPT)
-            .build(
-                spec -> {
-                  Scalp s = Scalp.of(heads.fitted(spec), SITES);
-                  return new Drawn(s, ScalpMesh.of(s), Bust.of(s.head()));
-                });
+    this.heads = heads;
   }
 
   Drawn of(HeadSpec spec) {
-    return kept.get(spec);
+    return Made.once(
+        kept,
+        spec,
+        k -> {
+          Scalp s = Scalp.of(heads.fitted(k), SITES);
+          return new Drawn(s, ScalpMesh.of(s), Bust.of(s.head()));
+        });
   }
 }

@@ -1,0 +1,22 @@
+package kitetail.server.head;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.function.Function;
+
+/**
+ * A kept value, or a new one made outside the cache's lock: what is made here spreads its work over
+ * the processors, and a thread that waits for its part may meanwhile be given work that asks the
+ * same cache. Two threads may make the same value once each.
+ */
+public final class Made {
+  private Made() {}
+
+  public static <K, V> V once(Cache<K, V> kept, K key, Function<K, V> make) {
+    V v = kept.getIfPresent(key);
+    if (v == null) {
+      v = make.apply(key);
+      kept.put(key, v);
+    }
+    return v;
+  }
+}
