@@ -16,7 +16,7 @@ import java.util.function.IntFunction;
  * rendering.
  */
 final class EditToPicture {
-  private static final int WARM = 15;
+  private static final int WARM = 60;
   private static final int COUNTED = 40;
 
   /** Presses a button and waits until the head of the new answer has been painted and read back. */

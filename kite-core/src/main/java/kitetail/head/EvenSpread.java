@@ -2,6 +2,7 @@ package kitetail.head;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.geom.Vec3;
 
 /**
@@ -21,20 +22,31 @@ final class EvenSpread {
       lowest = Math.max(lowest, head.hairlinePolarRad(2 * Math.PI * i / SECTORS));
     }
     lowest = Math.min(Meridians.MAX_POLAR_RAD, lowest + 0.03);
+    double bottom = lowest;
+    Vec3[][] grid = new Vec3[RINGS + 1][SECTORS + 1];
+    IntStream.rangeClosed(0, RINGS)
+        .parallel()
+        .forEach(
+            k -> {
+              for (int i = 0; i < SECTORS; i++) {
+                grid[k][i] = m.point(2 * Math.PI * i / SECTORS - Math.PI, bottom * k / RINGS);
+              }
+              grid[k][SECTORS] = grid[k][0];
+            });
+    double[] edge = new double[SECTORS];
+    for (int i = 0; i < SECTORS; i++) {
+      edge[i] = head.hairlinePolarRad(2 * Math.PI * (i + 0.5) / SECTORS - Math.PI);
+    }
     double[][] byRing = new double[RINGS][SECTORS + 1];
     double[] upTo = new double[RINGS + 1];
     double inside = 0;
     for (int k = 0; k < RINGS; k++) {
-      double p0 = lowest * k / RINGS;
-      double p1 = lowest * (k + 1) / RINGS;
       for (int i = 0; i < SECTORS; i++) {
-        double a0 = 2 * Math.PI * i / SECTORS - Math.PI;
-        double a1 = 2 * Math.PI * (i + 1) / SECTORS - Math.PI;
-        Vec3 d0 = m.point(a1, p1).minus(m.point(a0, p0));
-        Vec3 d1 = m.point(a0, p1).minus(m.point(a1, p0));
+        Vec3 d0 = grid[k + 1][i + 1].minus(grid[k][i]);
+        Vec3 d1 = grid[k + 1][i].minus(grid[k][i + 1]);
         double area = d0.cross(d1).norm() / 2;
         byRing[k][i + 1] = byRing[k][i] + area;
-        if ((p0 + p1) / 2 < head.hairlinePolarRad((a0 + a1) / 2)) {
+        if (lowest * (k + 0.5) / RINGS < edge[i]) {
           inside += area;
         }
       }

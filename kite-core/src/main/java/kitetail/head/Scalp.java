@@ -46,14 +46,18 @@ public final class Scalp {
     fromApexMm = new double[n];
     aboveHairlineMm = new double[n];
     aboveRidgeMm = new double[n];
-    for (int i = 0; i < n; i++) {
-      Vec3 p = points[i];
-      normals[i] = head.surface().normalAt(p);
-      azimuthRad[i] = head.azimuthRad(p);
-      fromApexMm[i] = head.fromApexMm(p);
-      aboveHairlineMm[i] = Math.max(0, head.hairlineFromApexMm(azimuthRad[i]) - fromApexMm[i]);
-      aboveRidgeMm[i] = head.ridgeFromApexMm(azimuthRad[i]) - fromApexMm[i];
-    }
+    IntStream.range(0, n)
+        .parallel()
+        .forEach(
+            i -> {
+              Vec3 p = points[i];
+              normals[i] = head.surface().normalAt(p);
+              azimuthRad[i] = head.azimuthRad(p);
+              fromApexMm[i] = head.fromApexMm(p);
+              aboveHairlineMm[i] =
+                  Math.max(0, head.hairlineFromApexMm(azimuthRad[i]) - fromApexMm[i]);
+              aboveRidgeMm[i] = head.ridgeFromApexMm(azimuthRad[i]) - fromApexMm[i];
+            });
     areaMm2 = new double[n];
     totalAreaMm2 = shareOut();
   }
@@ -150,6 +154,11 @@ public final class Scalp {
 
   public double aboveRidgeMm(int i) {
     return aboveRidgeMm[i];
+  }
+
+  /** Share of the way from the apex to the hairline, 0 to 1. */
+  public double shareOfWay(int i) {
+    return fromApexMm[i] / (fromApexMm[i] + aboveHairlineMm[i]);
   }
 
   public double areaMm2(int i) {

@@ -3,6 +3,7 @@ package kitetail.formats.picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.hair.GrowthField;
@@ -11,7 +12,7 @@ import kitetail.head.Head;
 
 /** Fine combed strokes that show how hair grows: more where it is dense, waved where it curls. */
 public final class Strokes {
-  private static final int STEPS = 6;
+  private static final int STEPS = 5;
   private static final double LENGTH_MM = 15;
   private static final double GOLDEN = Math.PI * (3 - Math.sqrt(5));
   private static final double OVER_SKIN_MM = 1.4;
@@ -29,22 +30,22 @@ public final class Strokes {
    */
   public static List<Stroke> of(Head head, Hair hair, int wanted) {
     GrowthField field = new GrowthField(head, hair);
-    Random random = new Random(11);
     int n = (int) Math.round(wanted * hair.densityPerCm2() / Hair.USUAL_DENSITY);
     double curl = 1 - hair.wetDry().curlRatio();
-    List<Stroke> out = new ArrayList<>(n);
-    for (int i = 0; i < n; i++) {
-      double azimuth = Math.IEEEremainder(i * GOLDEN, 2 * Math.PI);
-      double share = Math.sqrt((i + 0.5) / n);
-      double down = share * head.hairlineFromApexMm(azimuth);
-      Vec3 root = head.point(azimuth, down * (0.99 + 0.01 * random.nextDouble()));
-      double length = LENGTH_MM * (0.75 + 0.5 * random.nextDouble());
-      out.add(
-          new Stroke(
-              lifted(head, field.stroke(root, length, STEPS), curl, random.nextDouble()),
-              2 * random.nextDouble() - 1));
-    }
-    return out;
+    return IntStream.range(0, n).parallel().mapToObj(i -> one(head, field, curl, i, n)).toList();
+  }
+
+  private static Stroke one(Head head, GrowthField field, double curl, int i, int n) {
+    Random random = new Random(11L * i + 7);
+    random.nextInt(); // the first numbers of neighbouring seeds are alike
+    double azimuth = Math.IEEEremainder(i * GOLDEN, 2 * Math.PI);
+    double share = Math.sqrt((i + 0.5) / n);
+    double down = share * head.hairlineFromApexMm(azimuth);
+    Vec3 root = head.point(azimuth, down * (0.99 + 0.01 * random.nextDouble()));
+    double length = LENGTH_MM * (0.75 + 0.5 * random.nextDouble());
+    return new Stroke(
+        lifted(head, field.stroke(root, length, STEPS), curl, random.nextDouble()),
+        2 * random.nextDouble() - 1);
   }
 
   private static List<Vec3> lifted(Head head, List<Vec3> skin, double curl, double phase) {

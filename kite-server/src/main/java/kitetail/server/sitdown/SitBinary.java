@@ -7,7 +7,6 @@ import kitetail.formats.picture.Strokes;
 import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
 import kitetail.hair.HairMap;
-import kitetail.head.Spot;
 import kitetail.server.head.MeshBytes;
 
 /**
@@ -47,13 +46,12 @@ final class SitBinary {
     MeshBytes.put(b, scalp);
     b.putInt(roots.length);
     for (int r : roots) {
-      Spot spot = Spot.of(drawn.scalp().head(), drawn.scalp().pointMm(r));
       b.putFloat((float) lengthsMm[r]);
       b.putFloat((float) hair.densityPerCm2()[r]);
       b.putFloat((float) hair.diameterUm()[r]);
       b.putFloat((float) hair.curlRatio()[r]);
-      b.putFloat((float) spot.azimuthDeg());
-      b.putFloat((float) spot.share());
+      b.putFloat((float) Math.toDegrees(drawn.scalp().azimuthRad(r)));
+      b.putFloat((float) drawn.scalp().shareOfWay(r));
     }
     b.putInt(segments);
     for (Strokes.Stroke s : strokes) {

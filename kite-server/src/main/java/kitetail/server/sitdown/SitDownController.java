@@ -47,7 +47,7 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 @RequestMapping("/api")
 class SitDownController {
-  private static final int STROKES = 1800;
+  static final int STROKES = 1800;
   private static final int MIN_PX = 40;
   private static final int MAX_PX = 400;
 
