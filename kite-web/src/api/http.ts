@@ -29,23 +29,26 @@ async function token(): Promise<string> {
   return cookie("XSRF-TOKEN") ?? "";
 }
 
+const GONE = "The shop's server cannot be reached. What you did stays here; try again.";
+
 async function call(method: string, url: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
-  const headers: Record<string, string> = {};
-  if (method !== "GET") headers["X-XSRF-TOKEN"] = await token();
-  if (body !== undefined) headers["Content-Type"] = "application/json";
+  const text = body === undefined ? undefined : JSON.stringify(body);
   let response: Response;
   try {
+    const headers: Record<string, string> = {};
+    if (method !== "GET") headers["X-XSRF-TOKEN"] = await token();
+    if (text !== undefined) headers["Content-Type"] = "application/json";
     response = await fetch(url, {
       method,
       headers,
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: text,
       signal,
       // A save begun as the page is left still arrives; browsers allow that up to 64 KiB.
-      keepalive: method === "PUT" && JSON.stringify(body).length < KEPT_ALIVE_CHARS,
+      keepalive: method === "PUT" && text !== undefined && text.length < KEPT_ALIVE_CHARS,
     });
   } catch (e) {
     if (e instanceof DOMException && e.name === "AbortError") throw e;
-    throw new ApiError(0, "The shop's server cannot be reached. What you did stays here; try again.");
+    throw new ApiError(0, GONE);
   }
   if (response.ok) return response;
   const problem = await response.json().catch(() => ({}));
@@ -81,7 +84,9 @@ export async function bytes(url: string, body: unknown, signal?: AbortSignal): P
 
 /** A file as it is, in a stream, with how far it has got. */
 export async function upload<T>(url: string, file: Blob, progress: (share: number) => void): Promise<T> {
-  const csrf = await token();
+  const csrf = await token().catch(() => {
+    throw new ApiError(0, GONE);
+  });
   return new Promise((done, fail) => {
     const x = new XMLHttpRequest();
     x.open("POST", url);
@@ -89,7 +94,7 @@ export async function upload<T>(url: string, file: Blob, progress: (share: numbe
     x.setRequestHeader("X-XSRF-TOKEN", csrf);
     x.setRequestHeader("Content-Type", "application/octet-stream");
     x.upload.onprogress = (e) => progress(e.total > 0 ? e.loaded / e.total : 0);
-    x.onerror = () => fail(new ApiError(0, "The shop's server cannot be reached. Try again."));
+    x.onerror = () => fail(new ApiError(0, GONE));
     x.onload = () =>
       x.status < 300
         ? done(x.response)
