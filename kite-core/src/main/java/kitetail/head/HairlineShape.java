@@ -34,14 +34,14 @@ public record HairlineShape(
   private static final double NAPE_CORNER_DEG = 140;
 
   public HairlineShape {
-    within("frontPeakMm", frontPeakMm, 30);
-    within("recessionLeftMm", recessionLeftMm, 45);
-    within("recessionRightMm", recessionRightMm, 45);
-    within("sideburnMm", sideburnMm, 40);
-    within("napeDropMm", napeDropMm, 30);
-    within("napePointMm", napePointMm, 30);
-    within("napePointsMm", napePointsMm, 30);
-    within("napeRoundMm", napeRoundMm, 30);
+    within("frontPeakMm", frontPeakMm, -20, 30);
+    within("recessionLeftMm", recessionLeftMm, -15, 45);
+    within("recessionRightMm", recessionRightMm, -15, 45);
+    within("sideburnMm", sideburnMm, -25, 40);
+    within("napeDropMm", napeDropMm, -20, 30);
+    within("napePointMm", napePointMm, 0, 30);
+    within("napePointsMm", napePointsMm, 0, 30);
+    within("napeRoundMm", napeRoundMm, 0, 30);
   }
 
   /** How far further down the head than usual the hair ends at an azimuth, mm. */

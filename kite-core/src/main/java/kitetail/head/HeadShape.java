@@ -33,9 +33,13 @@ public record HeadShape(
   }
 
   static void within(String name, double value, double reach) {
-    if (!(Math.abs(value) <= reach)) {
+    within(name, value, -reach, reach);
+  }
+
+  static void within(String name, double value, double min, double max) {
+    if (!(value >= min && value <= max)) {
       throw new IllegalArgumentException(
-          name + " must be " + -reach + " to " + reach + ", was " + value);
+          name + " must be " + min + " to " + max + ", was " + value);
     }
   }
 }

@@ -166,6 +166,8 @@ class ModelShapeTest {
         () -> new HeadShape(0, 0, 0, 0, 0, -16, 0),
         () -> new HairlineShape(31, 0, 0, 0, 0, 0, 0, 0),
         () -> new HairlineShape(0, 46, 0, 0, 0, 0, 0, 0),
+        () -> new HairlineShape(-21, 0, 0, 0, 0, 0, 0, 0),
+        () -> new HairlineShape(0, 0, 0, 0, 0, -1, 0, 0),
         () -> new Nudge(3.5, 0),
         () -> new Nudge(0, Double.NaN),
         () -> new Spot(190, 0.5),

@@ -198,6 +198,12 @@ class SittingTest {
         maud.send("POST", "/api/clients/" + id + "/plans", "{\"family\":\"quiet-side-part\"}");
     assertThat(refused.statusCode()).isEqualTo(422);
     assertThat(refused.body()).contains("nothing is cut today");
+    // Nor by a plan file.
+    String file = maud.send("GET", "/api/plans/1/document.json", null).body();
+    assertThat(
+            maud.send("POST", "/api/clients/" + id + "/plans", "{\"document\":" + file + "}")
+                .statusCode())
+        .isEqualTo(422);
   }
 
   @Test

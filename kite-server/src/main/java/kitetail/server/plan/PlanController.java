@@ -113,10 +113,15 @@ class PlanController {
   Added add(
       @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
     clients.get(me.shopId(), clientId);
+    SitDown s = sitDowns.latest(me.shopId(), clientId);
+    if (s.cautions().stops()) {
+      throw new FieldException(
+          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
+    }
     Plan plan;
     if (n.document() != null) {
       plan = PlanJson.read(n.document());
-      PlanJson.head(plan);
+      heads.fitted(plan.head());
     } else {
       Plan family = n.family() == null ? null : Families.all().get(n.family());
       if (family == null) {
@@ -124,11 +129,6 @@ class PlanController {
             "$.family",
             String.valueOf(n.family()),
             "allowed " + String.join(", ", Families.all().keySet()));
-      }
-      SitDown s = sitDowns.latest(me.shopId(), clientId);
-      if (s.cautions().stops()) {
-        throw new FieldException(
-            "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
       }
       plan = s.planOf(family);
     }
@@ -146,7 +146,7 @@ class PlanController {
   Saved save(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Save s) {
     Plan plan = PlanJson.read(s.document());
-    PlanJson.head(plan);
+    heads.fitted(plan.head());
     return new Saved(plans.save(me.shopId(), id, s.version(), plan, OffsetDateTime.now(clock)));
   }
 
