@@ -64,6 +64,18 @@ export async function get<T>(url: string): Promise<T> {
   return (await call("GET", url)).json();
 }
 
+/** JSON objects one a line, each handed on as it comes in. */
+export async function lines<T>(url: string, each: (line: T) => void, signal?: AbortSignal): Promise<void> {
+  const response = await call("GET", url, undefined, signal);
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = "";
+  for (let read = await reader?.read(); read && !read.done; read = await reader?.read()) {
+    const parts = (rest + read.value).split("\n");
+    rest = parts.pop() ?? "";
+    for (const p of parts) if (p) each(JSON.parse(p) as T);
+  }
+}
+
 /** Like get, but null where the server has nothing (204). */
 export async function getOrNull<T>(url: string): Promise<T | null> {
   const response = await call("GET", url);

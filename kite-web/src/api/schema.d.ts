@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/bites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bites"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients": {
         parameters: {
             query?: never;
@@ -75,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -92,6 +108,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ofFamily"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/ranking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rank"];
         put?: never;
         post?: never;
         delete?: never;
@@ -139,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -171,9 +203,41 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["families"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/families/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put: operations["save_2"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -190,6 +254,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["head_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ladder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/next-cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nextCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
         delete?: never;
         options?: never;
         head?: never;
@@ -292,7 +404,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schema/plan-2.schema.json": {
+    "/api/replan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["replan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/risk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["risk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schema/plan-3.schema.json": {
         parameters: {
             query?: never;
             header?: never;
@@ -653,6 +797,17 @@ export interface components {
             startsAt?: string;
             stylist?: string;
         };
+        BiteAsked: {
+            document: components["schemas"]["JsonNode"];
+            move: string;
+            /** Format: double */
+            toleranceMm?: number;
+        };
+        Bites: {
+            guides?: components["schemas"]["GuideRow"][];
+            /** Format: double */
+            widestBiteMm?: number;
+        };
         CardRow: {
             email?: string;
             name?: string;
@@ -699,9 +854,12 @@ export interface components {
             token?: string;
         };
         FamilyRow: {
+            about?: string;
             id?: string;
+            mark?: string;
             /** Format: int32 */
             moves?: number;
+            own?: boolean;
             title?: string;
         };
         FittedScan: {
@@ -724,6 +882,11 @@ export interface components {
             part?: string;
             title?: string;
             why?: string;
+        };
+        GuideRow: {
+            guide?: string;
+            /** Format: double */
+            straysMm?: number;
         };
         Hanging: {
             /** Format: double */
@@ -769,6 +932,25 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
+        LadderAsked: {
+            document: components["schemas"]["JsonNode"];
+            guardNumbers?: number[];
+            /** Format: int32 */
+            mostChanges?: number;
+            section: string;
+            /** Format: double */
+            stepShare?: number;
+            /** Format: double */
+            toleranceMm?: number;
+        };
+        Measured: {
+            document: components["schemas"]["JsonNode"];
+            /** Format: int32 */
+            done?: number;
+            measuredMm?: {
+                [key: string]: number;
+            };
+        };
         NewClient: {
             email?: string;
             name: string;
@@ -791,6 +973,13 @@ export interface components {
             startedAt: string;
             /** Format: uuid */
             token: string;
+        };
+        Now: {
+            damp?: string;
+            document: components["schemas"]["JsonNode"];
+            /** Format: int32 */
+            done?: number;
+            tensed?: boolean;
         };
         Option: {
             hanging?: components["schemas"]["Hanging"];
@@ -924,6 +1113,7 @@ export interface components {
             /** Format: double */
             wetPulledMm?: number;
         };
+        StreamingResponseBody: unknown;
         Today: {
             appointments?: components["schemas"]["Appointment"][];
             /** Format: date */
@@ -963,6 +1153,30 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    bites: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BiteAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Bites"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -1077,7 +1291,7 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1126,6 +1340,28 @@ export interface operations {
             };
         };
     };
+    rank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
     readings_1: {
         parameters: {
             query?: never;
@@ -1170,7 +1406,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: {
                 version?: number;
@@ -1216,7 +1452,7 @@ export interface operations {
             };
         };
     };
-    families: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1232,6 +1468,96 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["FamilyRow"][];
+                };
+            };
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
                 };
             };
         };
@@ -1256,6 +1582,78 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+        };
+    };
+    ladder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LadderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    nextCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Now"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
                 };
             };
         };
@@ -1418,6 +1816,54 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Ramp"];
+                };
+            };
+        };
+    };
+    replan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Measured"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    risk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
                 };
             };
         };

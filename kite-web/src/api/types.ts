@@ -120,7 +120,12 @@ export type SitDocument = {
     consent?: { minor?: boolean; guardian?: string; photos?: boolean; notes?: boolean };
   };
 };
-export type FamilyRow = Solid<S["FamilyRow"]>;
+/** A line of the ranking as it comes in: how far it is, or at last the families, best first. */
+export type RankLine = {
+  done?: number;
+  of?: number;
+  families?: { id: string; title: string; score: number; reasons: string[] }[];
+};
 export type Ramp = Solid<S["Ramp"]>;
 export type Added = { id: number };
 export type PlanView = Omit<Solid<S["PlanView"]>, "document"> & { document: PlanDocument };
@@ -132,26 +137,45 @@ export type Hold =
   | { kind: "elevation"; elevationDeg: number }
   | { kind: "toward"; facing: Facing };
 export type Line =
-  | { kind: "round"; lengthMm: number }
+  | { kind: "round"; lengthMm: number; fingerDeg?: number }
+  | { kind: "slope"; place: string; lengthMm: number; far: string; farMm: number }
   | { kind: "flat"; facing: Facing; place: string; lengthMm: number; fingerDeg: number };
 export type Guide =
   | { kind: "travelling" }
+  | { kind: "middle" }
   | { kind: "lastBite" }
-  | { kind: "fixed"; place: string; gather: "row" | "spot" };
+  | { kind: "newBite" }
+  | { kind: "byEye" }
+  | { kind: "fixed"; place: string; gather: "row" | "spot" }
+  | { kind: "seen"; place: string }
+  | { kind: "two"; place: string; far: string };
+export type Parting =
+  | { kind: "across"; toward: Facing }
+  | { kind: "diagonal"; toward: Facing; slopeDeg: number }
+  | { kind: "hairline" }
+  | { kind: "centre" }
+  | { kind: "pivot"; about: string; clockwise: boolean }
+  | { kind: "panels"; panels: number; toward: Facing };
 export type Fingers = {
   kind: "fingers";
   hold: Hold;
   line: Line;
   guide: Guide;
-  progress: Facing;
+  parting: Parting;
   biteMm: number;
+  tension?: "firm" | "none";
+  rollDeg?: number;
 };
 export type Comb = {
   kind: "comb";
   gapMm: number;
   outDeg: number;
   thicknessMm: number;
+  lengthMm?: number;
   tool: "clipper" | "scissors";
+  square?: Facing;
+  lift?: "straightOut" | "alongGrowth";
+  turn?: { atMm: number; radiusMm: number };
 };
 export type Guard = {
   kind: "guard";
@@ -160,7 +184,28 @@ export type Guard = {
   grain: "with" | "against";
   rockOut?: { by: string; atMm: number; radiusMm: number };
 };
-export type Cut = Fingers | Comb | Guard;
+export type Outline =
+  | { kind: "halfMoon"; side: "left" | "right"; raiseMm: number }
+  | { kind: "sideburn"; side: "left" | "right"; raiseMm: number; slopeDeg: number }
+  | {
+      kind: "nape";
+      form: "natural" | "square" | "rounded" | "pointed";
+      raiseMm: number;
+      cornerRadiusMm: number;
+    }
+  | { kind: "hardLine"; from: string; to: string; widthMm: number }
+  | {
+      kind: "taper";
+      lengthMm: number;
+      farMm: number;
+      sideburnMm: number;
+      behindEarMm: number;
+      napeMm: number;
+    };
+export type Edge = { kind: "edge"; outline: Outline; bladeMm: number };
+export type Texture = { kind: "texture"; tool: string; share?: number; depthMm?: number; passes: number };
+export type Aside = { kind: "aside"; what: string };
+export type Cut = Fingers | Comb | Guard | Edge | Texture | Aside;
 export type Move = {
   id: string;
   name: string;
@@ -173,7 +218,7 @@ export type Move = {
   askFirst: boolean;
 };
 export type PlanDocument = {
-  version: 2;
+  version: 3;
   title: string;
   head: { kind: string; [k: string]: unknown };
   sections: { id: string; name: string; limits: unknown[] }[];
@@ -207,7 +252,9 @@ export type Result = {
     severity: "stop" | "warn" | "note";
     move?: string;
     place: string;
-    amountMm: number;
+    amount: number;
+    unit: "mm" | "mm2" | "percent";
+    with?: string[];
   }[];
   words: { id: string; headline: string; sentence: string }[];
   findingWords: string[];

@@ -12,12 +12,18 @@ const HOLDS = [
 ] as const;
 const GUIDES = [
   ["travelling", "travelling"],
+  ["middle", "held in the middle"],
   ["lastBite", "back to the last bite"],
+  ["newBite", "last on to the new"],
+  ["byEye", "by eye"],
   ["fixed", "fixed"],
+  ["seen", "seen, cut before"],
+  ["two", "two guides"],
 ] as const;
 const LINES = [
   ["round", "follows the head"],
   ["flat", "flat line"],
+  ["slope", "slope"],
 ] as const;
 
 const newHold = (k: Hold["kind"]): Hold =>
@@ -27,17 +33,28 @@ const newHold = (k: Hold["kind"]): Hold =>
       ? { kind: k, facing: "up" }
       : { kind: k };
 const newGuide = (k: Guide["kind"]): Guide =>
-  k === "fixed" ? { kind: k, place: "crown", gather: "row" } : { kind: k };
+  k === "fixed"
+    ? { kind: k, place: "crown", gather: "row" }
+    : k === "seen"
+      ? { kind: k, place: "crown" }
+      : k === "two"
+        ? { kind: k, place: "apex", far: "occipital" }
+        : { kind: k };
 const newLine = (k: Line["kind"], lengthMm: number): Line =>
-  k === "round" ? { kind: k, lengthMm } : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
+  k === "round"
+    ? { kind: k, lengthMm }
+    : k === "slope"
+      ? { kind: k, place: "crown", lengthMm, far: "front", farMm: lengthMm }
+      : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
 
 export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | number)[]; units: Units }) {
   const inches = units === "INCH";
+  const takesOver = cut.guide.kind === "seen" || cut.guide.kind === "two";
   return (
     <>
       <Stepper
         large
-        label="Guide length"
+        label={takesOver ? "Beyond the guide" : "Guide length"}
         value={toShown(cut.line.lengthMm, units)}
         step={stepOf(units)}
         min={0}
@@ -77,12 +94,20 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           options={GUIDES}
           onChange={(k) => change([...at, "guide"], newGuide(k))}
         />
-        {cut.guide.kind === "fixed" && (
+        {(cut.guide.kind === "fixed" || cut.guide.kind === "seen" || cut.guide.kind === "two") && (
           <Pick
-            label="Fixed at"
+            label={cut.guide.kind === "fixed" ? "Fixed at" : "Guide at"}
             value={cut.guide.place}
             options={PLACES as readonly (readonly [string, string])[]}
             onChange={(v) => change([...at, "guide", "place"], v)}
+          />
+        )}
+        {cut.guide.kind === "two" && (
+          <Pick
+            label="And at"
+            value={cut.guide.far}
+            options={PLACES as readonly (readonly [string, string])[]}
+            onChange={(v) => change([...at, "guide", "far"], v)}
           />
         )}
         <Pick
@@ -107,6 +132,31 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
               max={60}
               unit="°"
               onChange={(v) => change([...at, "line", "fingerDeg"], v)}
+            />
+          </>
+        )}
+        {cut.line.kind === "slope" && (
+          <>
+            <Pick
+              label="Slopes from"
+              value={cut.line.place}
+              options={PLACES as readonly (readonly [string, string])[]}
+              onChange={(v) => change([...at, "line", "place"], v)}
+            />
+            <Pick
+              label="to"
+              value={cut.line.far}
+              options={PLACES as readonly (readonly [string, string])[]}
+              onChange={(v) => change([...at, "line", "far"], v)}
+            />
+            <Stepper
+              label="Length there"
+              value={toShown(cut.line.farMm, units)}
+              step={stepOf(units)}
+              min={0}
+              max={inches ? 59 : 150}
+              unit={unitOf(units)}
+              onChange={(v) => change([...at, "line", "farMm"], toMm(v, units))}
             />
           </>
         )}

@@ -1,6 +1,7 @@
 import type { Move, Result } from "../api/types";
 import { change } from "../store/planStore";
 import type { Units } from "../store/units";
+import { EdgePanel } from "./EdgePanel";
 import { FingersPanel } from "./FingersPanel";
 import { Pick } from "./Pick";
 import { Stepper } from "./Stepper";
@@ -92,6 +93,29 @@ export function MovePanel({ move, index, result, units }: Props) {
             />
           </div>
         </>
+      )}
+      {cut.kind === "edge" && <EdgePanel outline={cut.outline} at={[...at, "outline"]} />}
+      {cut.kind === "texture" && (
+        <div className="grid grid-cols-2 gap-3">
+          <Stepper
+            label="Passes"
+            value={cut.passes}
+            step={1}
+            min={1}
+            max={8}
+            unit=""
+            onChange={(v) => change([...at, "passes"], v)}
+          />
+          <Stepper
+            label="Deepest cut from the ends"
+            value={cut.depthMm ?? 30}
+            step={1}
+            min={1}
+            max={300}
+            unit="mm"
+            onChange={(v) => change([...at, "depthMm"], v)}
+          />
+        </div>
       )}
       <p className="soft">{move.purpose}</p>
       {move.watch && <p className="border-accent border-l-4 pl-3">{move.watch}</p>}

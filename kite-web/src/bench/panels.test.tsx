@@ -12,7 +12,7 @@ const fingers: Cut = {
   hold: { kind: "straightOut" },
   line: { kind: "round", lengthMm: 60 },
   guide: { kind: "travelling" },
-  progress: "back",
+  parting: { kind: "across", toward: "back" },
   biteMm: 12,
 };
 const moveOf = (cut: Cut): Move => ({
@@ -39,7 +39,7 @@ function show(cut: Cut, units: Units = "CM") {
     clientName: "",
     version: 2,
     updatedAt: "",
-    document: { version: 2, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
+    document: { version: 3, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
   } as PlanView);
   render(<Panel units={units} />);
 }
@@ -87,7 +87,7 @@ it("a comb and a guard show their own numbers", async () => {
 it("a finding says how grave it is and goes to its move", async () => {
   const result = {
     moves: [{ id: "a" }, { id: "b" }],
-    findings: [{ rule: "bite-wide", severity: "warn", move: "b", place: "apex", amountMm: 26 }],
+    findings: [{ rule: "bite-wide", severity: "warn", move: "b", place: "apex", amount: 26, unit: "mm" }],
     findingWords: ["Bites of 2.6 cm are bold."],
   } as unknown as Result;
   show(fingers);

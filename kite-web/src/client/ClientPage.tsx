@@ -2,18 +2,18 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { get, send } from "../api/http";
-import type { Added, ClientView, FamilyRow } from "../api/types";
+import type { Added, ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import type { Units } from "../store/units";
 import { HeadsOverTime } from "./HeadsOverTime";
+import { Shapes } from "./Shapes";
 
 export function ClientPage({ units }: { units: string }) {
   const id = Number(useParams().id);
   const go = useNavigate();
   const queries = useQueryClient();
   const client = useQuery({ queryKey: ["client", id], queryFn: () => get<ClientView>(`/api/clients/${id}`) });
-  const families = useQuery({ queryKey: ["families"], queryFn: () => get<FamilyRow[]>("/api/families") });
   const [problem, setProblem] = useState("");
   const add = useMutation({
     mutationFn: (body: unknown) => send<Added>("POST", `/api/clients/${id}/plans`, body),
@@ -87,25 +87,16 @@ export function ClientPage({ units }: { units: string }) {
           ))}
         </ul>
         <h2 className="mt-5 font-bold text-xl">New plan</h2>
-        <div className="mt-2 flex flex-wrap gap-3">
-          {families.data?.map((f) => (
-            <button
-              key={f.id}
-              type="button"
-              className="w-44 cursor-pointer rounded-box border-2 border-base-300 bg-base-200 p-2 font-bold"
-              disabled={add.isPending}
-              aria-label={f.title}
-              onClick={() => add.mutate({ family: f.id })}
-            >
-              <StillHead
-                of={`clients/${id}/families/${f.id}`}
-                version={shownVersion(c)}
-                name={f.title}
-                className="h-36 w-full"
-              />
-              {f.title}
-            </button>
-          ))}
+        <p className="soft">Fitted to this head, hair and wishes; the best match first.</p>
+        {c.sitDowns.length > 0 && (
+          <Shapes
+            client={id}
+            version={shownVersion(c)}
+            busy={add.isPending}
+            pick={(family) => add.mutate({ family })}
+          />
+        )}
+        <div className="mt-3 flex flex-wrap gap-3">
           <label className="btn touch self-center">
             From a plan file
             <input type="file" accept="application/json,.json" className="sr-only" onChange={takeIn} />

@@ -11,6 +11,7 @@ export function StillHead({ of, version, view = "right", name, className = "" }:
       src={`/api/${of}/picture.png?view=${view}&width=240&height=270&v=${version}`}
       width={240}
       height={270}
+      loading="lazy"
       alt={`${name}, ${view}`}
       className={`object-contain ${className}`}
       onError={() => setGone(true)}

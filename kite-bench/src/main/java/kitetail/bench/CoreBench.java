@@ -8,9 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
-import kitetail.cut.Cut;
-import kitetail.cut.CutLine;
-import kitetail.cut.Fingers;
+import kitetail.cut.Dial;
 import kitetail.formats.json.Families;
 import kitetail.formats.mesh.MeshReader;
 import kitetail.formats.mesh.MeshWriter;
@@ -117,11 +115,15 @@ public class CoreBench {
         p.head(),
         p.hair(),
         p.start(),
+        p.kit(),
         p.pace(),
+        p.school(),
         p.sections(),
         p.moves().subList(0, moves),
+        p.jumps(),
         p.wishes(),
-        p.cautions());
+        p.cautions(),
+        null);
   }
 
   /** The reference the others are given against: a million arc tangents, one after the other. */
@@ -200,38 +202,8 @@ public class CoreBench {
   private Plan withTopAt(double lengthMm) {
     List<Move> moves = new ArrayList<>(tenMoves.moves());
     Move top = moves.get(TOP);
-    Fingers f = (Fingers) top.cut();
-    CutLine.Flat line = (CutLine.Flat) f.line();
-    Cut cut =
-        new Fingers(
-            f.hold(),
-            new CutLine.Flat(line.facing(), line.place(), lengthMm, line.fingerDeg()),
-            f.guide(),
-            f.progress(),
-            f.biteMm());
-    moves.set(
-        TOP,
-        new Move(
-            top.id(),
-            top.name(),
-            top.section(),
-            cut,
-            top.damp(),
-            top.stand(),
-            top.purpose(),
-            top.watch(),
-            top.askFirst()));
-    return new Plan(
-        tenMoves.version(),
-        tenMoves.title(),
-        tenMoves.head(),
-        tenMoves.hair(),
-        tenMoves.start(),
-        tenMoves.pace(),
-        tenMoves.sections(),
-        moves,
-        tenMoves.wishes(),
-        tenMoves.cautions());
+    moves.set(TOP, top.with(top.cut().turned(Dial.LENGTH, lengthMm)));
+    return tenMoves.withMoves(moves);
   }
 
   @Benchmark

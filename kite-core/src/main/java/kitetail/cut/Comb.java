@@ -5,28 +5,65 @@ import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
-import kitetail.section.Section;
+import kitetail.section.Facing;
+import kitetail.section.Zone;
 
 /**
  * Clipper or scissor over comb: a straight rigid edge goes up in a straight line, column by column,
  * from the lower edge of the section. What is left is the distance from the skin to the comb's
- * track along the hair standing straight out, and no less than the comb is thick; so hair grows
- * longer where the head curves away.
+ * track along the hair as it is lifted, and no less than the comb is thick; so hair grows longer
+ * where the head curves away.
  *
  * @param gapMm how far off the skin the cutting edge starts, 0 to 60
  * @param outDeg how far the track leans off the line that just follows the head, −20 to 80
  * @param thicknessMm of the comb, 0.5 to 15
+ * @param lengthMm of its teeth in use, and so the width of a column, 15 to 200
  * @param tool what cuts over the comb
+ * @param square null when the comb follows the round of the head as seen from above; a side of the
+ *     room when it stays parallel to that wall
+ * @param lift straight out, or as the hair grows
+ * @param turn null when the comb goes up straight to the end
  */
-public record Comb(double gapMm, double outDeg, double thicknessMm, Blade tool) implements Cut {
+public record Comb(
+    double gapMm,
+    double outDeg,
+    double thicknessMm,
+    double lengthMm,
+    Blade tool,
+    Facing square,
+    Lift lift,
+    Turn turn)
+    implements Cut {
   /** What cuts over the comb. */
   public enum Blade {
     CLIPPER,
     SCISSORS
   }
 
+  /** How the comb lifts the hair it holds. */
+  public enum Lift {
+    STRAIGHT_OUT,
+    ALONG_GROWTH
+  }
+
+  /**
+   * The comb is turned off the head in a C: {@code r − √(r² − s²)} more at s past a height above
+   * the section's lower edge, and nothing is cut from s = r on.
+   *
+   * @param atMm 0 to 200 above the lower edge
+   * @param radiusMm 5 to 300
+   */
+  public record Turn(double atMm, double radiusMm) {
+    public Turn {
+      if (!(atMm >= 0 && atMm <= 200)) {
+        throw new IllegalArgumentException("atMm must be 0 to 200, was " + atMm);
+      }
+      Guard.checkRadius(radiusMm);
+    }
+  }
+
+  public static final double USUAL_LENGTH_MM = 40;
   private static final int COLUMNS = 360;
-  private static final double COLUMN_MM = 40;
   private static final double STROKE_MM = 35;
   private static final double GRAZING = 0.02;
 
@@ -40,41 +77,97 @@ public record Comb(double gapMm, double outDeg, double thicknessMm, Blade tool) 
     if (!(thicknessMm >= 0.5 && thicknessMm <= 15)) {
       throw new IllegalArgumentException("thicknessMm must be 0.5 to 15, was " + thicknessMm);
     }
+    // Left out of a document, a number reads as 0.
+    lengthMm = lengthMm == 0 ? USUAL_LENGTH_MM : lengthMm;
+    if (!(lengthMm >= 15 && lengthMm <= 200)) {
+      throw new IllegalArgumentException("lengthMm must be 15 to 200, was " + lengthMm);
+    }
+    if (square == Facing.UP || square == Facing.DOWN) {
+      throw new IllegalArgumentException("square must be a wall, was " + square);
+    }
+    lift = lift == null ? Lift.STRAIGHT_OUT : lift;
+  }
+
+  public Comb(double gapMm, double outDeg, double thicknessMm, Blade tool) {
+    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null);
   }
 
   @Override
-  public double[] leaves(Scalp scalp, Section section, int[] roots, Hair hair) {
+  public double[] leaves(Zone zone, Hair hair) {
+    Scalp scalp = zone.scalp();
+    int[] roots = zone.roots();
     Track[] tracks = new Track[COLUMNS + 1];
+    double wall = square == null ? 0 : Math.atan2(square.direction().x(), square.direction().y());
+    double lifted = lift == Lift.ALONG_GROWTH ? Math.sin(Math.toRadians(hair.exitDeg())) : 1;
     double[] out = new double[roots.length];
     for (int k = 0; k < roots.length; k++) {
       int i = roots[k];
-      double f = (scalp.azimuthRad(i) + Math.PI) / (2 * Math.PI) * COLUMNS;
+      double a = square == null ? scalp.azimuthRad(i) : wall;
+      double f = (a + Math.PI) / (2 * Math.PI) * COLUMNS;
       int c = Math.min(COLUMNS - 1, (int) f);
-      double a = distance(scalp, i, track(tracks, c, scalp.head(), section));
-      double b = distance(scalp, i, track(tracks, c + 1, scalp.head(), section));
-      double d = Double.isFinite(a + b) ? a + (f - c) * (b - a) : Math.max(a, b);
-      out[k] = Math.max(thicknessMm, d);
+      double near = distance(scalp, i, a, track(tracks, c, zone));
+      double next = distance(scalp, i, a, track(tracks, c + 1, zone));
+      double d =
+          Double.isFinite(near + next) ? near + (f - c) * (next - near) : Math.max(near, next);
+      out[k] = Math.max(thicknessMm, (d + turned(zone, i)) / lifted);
     }
     return out;
   }
 
+  private double turned(Zone zone, int i) {
+    if (turn == null) {
+      return 0;
+    }
+    Scalp s = zone.scalp();
+    double up = zone.lowerEdgeFromApexMm(s.azimuthRad(i)) - s.fromApexMm(i);
+    return Guard.arcMm(turn.radiusMm(), up - turn.atMm());
+  }
+
   @Override
-  public int bites(Scalp scalp, int[] roots) {
-    return (int) Math.ceil(scalp.areaMm2(roots) / (COLUMN_MM * STROKE_MM));
+  public int bites(Zone zone) {
+    return (int) Math.ceil(zone.areaMm2() / (lengthMm * STROKE_MM));
+  }
+
+  @Override
+  public Comb mirrored() {
+    return new Comb(
+        gapMm,
+        outDeg,
+        thicknessMm,
+        lengthMm,
+        tool,
+        square == null ? null : square.mirrored(),
+        lift,
+        turn);
+  }
+
+  @Override
+  public double dial(Dial dial) {
+    return dial == Dial.GAP ? gapMm : dial == Dial.LEAN_DEG ? outDeg : Double.NaN;
+  }
+
+  @Override
+  public Comb turned(Dial dial, double value) {
+    return switch (dial) {
+      case GAP -> new Comb(value, outDeg, thicknessMm, lengthMm, tool, square, lift, turn);
+      case LEAN_DEG -> new Comb(gapMm, value, thicknessMm, lengthMm, tool, square, lift, turn);
+      default -> throw new IllegalArgumentException("a comb has no " + dial);
+    };
   }
 
   /** In the upright plane of a column: out from the line through the apex, and up. */
   private record Track(double outMm, double upMm, double outward, double upward) {}
 
-  private Track track(Track[] known, int c, Head head, Section section) {
+  private Track track(Track[] known, int c, Zone zone) {
     if (known[c] == null) {
-      known[c] = lay(head, section, 2 * Math.PI * c / COLUMNS - Math.PI);
+      known[c] = lay(zone, 2 * Math.PI * c / COLUMNS - Math.PI);
     }
     return known[c];
   }
 
-  private Track lay(Head head, Section section, double azimuth) {
-    double lower = section.lowerEdgeFromApexMm(head, azimuth);
+  private Track lay(Zone zone, double azimuth) {
+    Head head = zone.head();
+    double lower = zone.lowerEdgeFromApexMm(azimuth);
     double[] start = offSkin(head, azimuth, lower);
     double step = 4;
     // Along the skin at the start: square to its normal in the column's plane.
@@ -98,19 +191,22 @@ public record Comb(double gapMm, double outDeg, double thicknessMm, Blade tool) 
     return new double[] {Math.hypot(p.x() - c.x(), p.y() - c.y()) + k * nOut, p.z() + k * n.z()};
   }
 
-  private static double distance(Scalp scalp, int i, Track t) {
+  /** From a root along its normal to a track, both seen in the upright plane of an azimuth. */
+  private double distance(Scalp scalp, int i, double azimuth, Track t) {
     Vec3 p = scalp.pointMm(i);
     UnitVec n = scalp.normal(i);
-    double a = scalp.azimuthRad(i);
     Vec3 c = scalp.head().surface().centreMm();
-    double nOut = n.x() * Math.sin(a) + n.y() * Math.cos(a);
-    double size = Math.hypot(nOut, n.z());
-    double toOut = t.outMm - Math.hypot(p.x() - c.x(), p.y() - c.y());
-    double toUp = t.upMm - p.z();
-    // The track's own normal, pointing off the head.
+    double sin = Math.sin(azimuth);
+    double cos = Math.cos(azimuth);
+    double nOut = n.x() * sin + n.y() * cos;
+    double out =
+        square == null
+            ? Math.hypot(p.x() - c.x(), p.y() - c.y())
+            : (p.x() - c.x()) * sin + (p.y() - c.y()) * cos;
+    // Following the round, the comb faces the hair; parallel to a wall, hair meets it aslant.
+    double size = square == null ? Math.hypot(nOut, n.z()) : 1;
     double across = t.upward * nOut / size - t.outward * n.z() / size;
-    return across < GRAZING
-        ? Double.POSITIVE_INFINITY
-        : (t.upward * toOut - t.outward * toUp) / across;
+    double toward = t.upward * (t.outMm - out) - t.outward * (t.upMm - p.z());
+    return across < GRAZING ? Double.POSITIVE_INFINITY : toward / across;
   }
 }

@@ -1,19 +1,48 @@
 package kitetail.cut;
 
 import kitetail.hair.Hair;
-import kitetail.head.Scalp;
-import kitetail.section.Section;
+import kitetail.section.Zone;
 
 /** A way of cutting a section. The records do the work. */
-public sealed interface Cut permits Fingers, Comb, Guard {
+public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
   /**
-   * The length the move would leave, mm, for each of {@code roots}; infinite where it does not
-   * touch the hair.
-   *
-   * @param roots indices into the scalp, all inside the section
+   * The length the move would leave, mm as the hair is held, for each root of the zone; infinite
+   * where it does not touch the hair.
    */
-  double[] leaves(Scalp scalp, Section section, int[] roots, Hair hair);
+  double[] leaves(Zone zone, Hair hair);
 
   /** How many bites, columns or passes it takes. */
-  int bites(Scalp scalp, int[] roots);
+  int bites(Zone zone);
+
+  /** The same with what it takes over from earlier moves or from the kit put in as numbers. */
+  default Cut resolved(Before before) {
+    return this;
+  }
+
+  /** The same with left and right changed over. */
+  Cut mirrored();
+
+  /** True when the hair is held firmly, so that wet hair stretches in the hand. */
+  default boolean tensed() {
+    return false;
+  }
+
+  /** True when lengths are measured in the hand, and so differ wet and dry. */
+  default boolean inHand() {
+    return false;
+  }
+
+  /** A number of this cut; {@link Double#NaN} when it has none of that kind. */
+  default double dial(Dial dial) {
+    return Double.NaN;
+  }
+
+  /**
+   * The same with one number changed.
+   *
+   * @throws IllegalArgumentException when it has no such number, or the value is out of range
+   */
+  default Cut turned(Dial dial, double value) {
+    throw new IllegalArgumentException("this cut has no " + dial);
+  }
 }

@@ -4,6 +4,7 @@ import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
+import kitetail.section.Facing;
 
 /** The line the hair is cut along in the hand. */
 public sealed interface CutLine {
@@ -16,21 +17,44 @@ public sealed interface CutLine {
    */
   boolean asksEverywhere();
 
-  /**
-   * Distance in mm from a root along its pull to the line; infinite where the pull never meets it.
-   *
-   * @param riseMm how far the root lies above the lower edge of its section, along the head
-   */
-  double distanceMm(Head head, Hold hold, Vec3 rootMm, UnitVec pull, double riseMm);
+  /** The same line set to another length. */
+  CutLine withLength(double lengthMm);
+
+  CutLine mirrored();
+
+  /** The line laid on one head, with the hair held one way. */
+  Laid on(Head head, Hold hold);
+
+  /** A line on one head. */
+  interface Laid {
+    /**
+     * Distance in mm from a root along its pull to the line; infinite where the pull never meets
+     * it.
+     *
+     * @param riseMm how far the root lies above the lower edge of its section, along the head
+     */
+    double distanceMm(Vec3 rootMm, UnitVec pull, double riseMm);
+  }
+
+  /** True when how far up its section a root lies changes what is left there. */
+  default boolean asksRise(Hold hold) {
+    return false;
+  }
 
   /**
-   * Follows the head: every place keeps the guide's length, and below 90° gains {@code
-   * cos(elevation)} mm for each mm further up the section, since each bite is brought down to the
-   * one under it and cut square to the pull.
+   * Follows the head: every place keeps the guide's length, and gains {@link Hold#gainUp} mm for
+   * each mm further up the section, since each bite is brought down to the one under it.
+   *
+   * @param fingerDeg fingers out (positive) leave more further up, −60 to 60
    */
-  record Round(double lengthMm) implements CutLine {
+  record Round(double lengthMm, double fingerDeg) implements CutLine {
     public Round {
       checkLength(lengthMm);
+      checkFingers(fingerDeg);
+    }
+
+    public Round(double lengthMm) {
+      this(lengthMm, 0);
     }
 
     @Override
@@ -39,8 +63,24 @@ public sealed interface CutLine {
     }
 
     @Override
-    public double distanceMm(Head head, Hold hold, Vec3 rootMm, UnitVec pull, double riseMm) {
-      return Math.max(0, lengthMm + hold.gainUp() * riseMm);
+    public Round withLength(double mm) {
+      return new Round(mm, fingerDeg);
+    }
+
+    @Override
+    public Round mirrored() {
+      return this;
+    }
+
+    @Override
+    public boolean asksRise(Hold hold) {
+      return Math.abs(hold.gainUp(fingerDeg)) > 1e-12;
+    }
+
+    @Override
+    public Laid on(Head head, Hold hold) {
+      double gain = hold.gainUp(fingerDeg);
+      return (root, pull, rise) -> Math.max(0, lengthMm + gain * rise);
     }
   }
 
@@ -58,20 +98,31 @@ public sealed interface CutLine {
 
     public Flat {
       checkLength(lengthMm);
-      if (!(Math.abs(fingerDeg) <= 60)) {
-        throw new IllegalArgumentException("fingerDeg must be -60 to 60, was " + fingerDeg);
-      }
+      checkFingers(fingerDeg);
     }
 
     @Override
-    public double distanceMm(Head head, Hold hold, Vec3 rootMm, UnitVec pull, double riseMm) {
+    public Flat withLength(double mm) {
+      return new Flat(facing, place, mm, fingerDeg);
+    }
+
+    @Override
+    public Flat mirrored() {
+      return new Flat(facing.mirrored(), place.mirrored(), lengthMm, fingerDeg);
+    }
+
+    @Override
+    public Laid on(Head head, Hold hold) {
       Vec3 set = head.place(place);
       Vec3 through = set.plus(hold.pull(head.surface().normalAt(set)).times(lengthMm));
       UnitVec n = normal();
-      double toward = n.dot(pull);
-      return toward < GRAZING
-          ? Double.POSITIVE_INFINITY
-          : Math.max(0, n.dot(through.minus(rootMm)) / toward);
+      double level = n.dot(through);
+      return (root, pull, rise) -> {
+        double toward = n.dot(pull);
+        return toward < GRAZING
+            ? Double.POSITIVE_INFINITY
+            : Math.max(0, (level - n.dot(root)) / toward);
+      };
     }
 
     @Override
@@ -88,9 +139,67 @@ public sealed interface CutLine {
     }
   }
 
+  /**
+   * Longer toward one end: from one length at a place to another at another place, even between
+   * them along the scalp map and level past both. Equal lengths follow the head.
+   */
+  record Slope(Place place, double lengthMm, Place far, double farMm) implements CutLine {
+    public Slope {
+      checkLength(lengthMm);
+      checkLength(farMm);
+      if (place == far) {
+        throw new IllegalArgumentException("a sloping line needs two places, was " + place);
+      }
+    }
+
+    @Override
+    public boolean asksEverywhere() {
+      return true;
+    }
+
+    @Override
+    public Slope withLength(double mm) {
+      return new Slope(place, mm, far, farMm);
+    }
+
+    @Override
+    public Slope mirrored() {
+      return new Slope(place.mirrored(), lengthMm, far.mirrored(), farMm);
+    }
+
+    @Override
+    public Laid on(Head head, Hold hold) {
+      Vec3 a = head.place(place);
+      Vec3 b = head.place(far);
+      double ax = mapX(head, a);
+      double ay = mapY(head, a);
+      double dx = mapX(head, b) - ax;
+      double dy = mapY(head, b) - ay;
+      double size = dx * dx + dy * dy;
+      return (root, pull, rise) -> {
+        double t = ((mapX(head, root) - ax) * dx + (mapY(head, root) - ay) * dy) / size;
+        return lengthMm + Math.max(0, Math.min(1, t)) * (farMm - lengthMm);
+      };
+    }
+
+    private static double mapX(Head h, Vec3 p) {
+      return h.fromApexMm(p) * Math.sin(h.azimuthRad(p));
+    }
+
+    private static double mapY(Head h, Vec3 p) {
+      return h.fromApexMm(p) * Math.cos(h.azimuthRad(p));
+    }
+  }
+
   private static void checkLength(double lengthMm) {
     if (!(lengthMm >= 0 && lengthMm <= 1500)) {
       throw new IllegalArgumentException("lengthMm must be 0 to 1500, was " + lengthMm);
+    }
+  }
+
+  private static void checkFingers(double fingerDeg) {
+    if (!(Math.abs(fingerDeg) <= 60)) {
+      throw new IllegalArgumentException("fingerDeg must be -60 to 60, was " + fingerDeg);
     }
   }
 }

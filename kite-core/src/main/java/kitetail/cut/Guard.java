@@ -1,19 +1,21 @@
 package kitetail.cut;
 
 import kitetail.hair.Hair;
-import kitetail.head.Scalp;
 import kitetail.section.Scalar;
-import kitetail.section.Section;
+import kitetail.section.Zone;
 
 /**
- * Clipper with a guard: number × 1/8 in (common practice) and the lever's offset. With the grain
- * the hair lies over and {@code guard / sin(exit angle)} is left; against it, the guard itself.
+ * Clipper with a guard: number × 1/8 in (common practice) unless the shop has measured its own, and
+ * the lever's offset. With the grain the hair lies over and {@code guard / sin(exit angle)} is
+ * left; against it, the guard itself.
  *
  * @param number 0 to 12; 0 is the bare blade
- * @param leverMm what the open lever adds, 0 to 5
+ * @param leverMm what the lever adds as it stands, 0 (closed) to 5
  * @param rockOut where the clipper leaves the head; null when it runs on to the section's edge
+ * @param measuredMm what this guard leaves with the lever closed; 0 when not measured
  */
-public record Guard(double number, double leverMm, Grain grain, RockOut rockOut) implements Cut {
+public record Guard(double number, double leverMm, Grain grain, RockOut rockOut, double measuredMm)
+    implements Cut {
   public static final double MM_PER_NUMBER = 25.4 / 8;
   private static final double BLADE_MM = 40;
   private static final double PASS_MM = 45;
@@ -33,19 +35,24 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut)
    */
   public record RockOut(Scalar by, double atMm, double radiusMm) {
     public RockOut {
-      if (!(radiusMm >= 5 && radiusMm <= 300)) {
-        throw new IllegalArgumentException("radiusMm must be 5 to 300, was " + radiusMm);
-      }
+      checkRadius(radiusMm);
     }
+  }
 
-    double addsMm(double pastMm) {
-      if (pastMm <= 0) {
-        return 0;
-      }
-      return pastMm >= radiusMm
-          ? Double.POSITIVE_INFINITY
-          : radiusMm - Math.sqrt(radiusMm * radiusMm - pastMm * pastMm);
+  static void checkRadius(double radiusMm) {
+    if (!(radiusMm >= 5 && radiusMm <= 300)) {
+      throw new IllegalArgumentException("radiusMm must be 5 to 300, was " + radiusMm);
     }
+  }
+
+  /** How far an arc that leaves the head has risen, {@code r − √(r² − s²)}; infinite from s = r. */
+  public static double arcMm(double radiusMm, double pastMm) {
+    if (pastMm <= 0) {
+      return 0;
+    }
+    return pastMm >= radiusMm
+        ? Double.POSITIVE_INFINITY
+        : radiusMm - Math.sqrt(radiusMm * radiusMm - pastMm * pastMm);
   }
 
   public Guard {
@@ -57,24 +64,68 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut)
     }
   }
 
+  public Guard(double number, double leverMm, Grain grain, RockOut rockOut) {
+    this(number, leverMm, grain, rockOut, 0);
+  }
+
   /** Height of the cutting edge off the skin. */
   public double heightMm() {
-    return Math.max(0.3, number * MM_PER_NUMBER + leverMm);
+    double closed = measuredMm > 0 ? measuredMm : number * MM_PER_NUMBER;
+    return Math.max(0.3, closed + leverMm);
   }
 
   @Override
-  public double[] leaves(Scalp scalp, Section section, int[] roots, Hair hair) {
+  public double[] leaves(Zone zone, Hair hair) {
     double grown = grain == Grain.WITH ? Math.sin(Math.toRadians(hair.exitDeg())) : 1;
+    int[] roots = zone.roots();
     double[] out = new double[roots.length];
     for (int k = 0; k < roots.length; k++) {
-      double past = rockOut == null ? 0 : rockOut.by().of(scalp, roots[k]) - rockOut.atMm();
-      out[k] = (heightMm() + (rockOut == null ? 0 : rockOut.addsMm(past))) / grown;
+      double arc =
+          rockOut == null
+              ? 0
+              : arcMm(rockOut.radiusMm(), rockOut.by().of(zone.scalp(), roots[k]) - rockOut.atMm());
+      out[k] = (heightMm() + arc) / grown;
     }
     return out;
   }
 
   @Override
-  public int bites(Scalp scalp, int[] roots) {
-    return (int) Math.ceil(scalp.areaMm2(roots) / (BLADE_MM * PASS_MM));
+  public int bites(Zone zone) {
+    return (int) Math.ceil(zone.areaMm2() / (BLADE_MM * PASS_MM));
+  }
+
+  @Override
+  public Guard resolved(Before before) {
+    double mm = before.guardMm(number);
+    return mm == number * MM_PER_NUMBER ? this : new Guard(number, leverMm, grain, rockOut, mm);
+  }
+
+  @Override
+  public Guard mirrored() {
+    return this;
+  }
+
+  @Override
+  public double dial(Dial dial) {
+    return switch (dial) {
+      case GUARD_NUMBER -> number;
+      case ROCK_AT -> rockOut == null ? Double.NaN : rockOut.atMm();
+      default -> Double.NaN;
+    };
+  }
+
+  @Override
+  public Guard turned(Dial dial, double value) {
+    if (Double.isNaN(dial(dial))) {
+      throw new IllegalArgumentException("this guard has no " + dial);
+    }
+    return dial == Dial.GUARD_NUMBER
+        ? new Guard(value, leverMm, grain, rockOut, 0)
+        : new Guard(
+            number,
+            leverMm,
+            grain,
+            new RockOut(rockOut.by(), value, rockOut.radiusMm()),
+            measuredMm);
   }
 }

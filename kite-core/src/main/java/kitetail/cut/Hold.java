@@ -1,6 +1,7 @@
 package kitetail.cut;
 
 import kitetail.geom.UnitVec;
+import kitetail.section.Facing;
 
 /** How hair is held between the fingers: the direction of its pull. */
 public sealed interface Hold {
@@ -8,9 +9,12 @@ public sealed interface Hold {
 
   /**
    * How much longer each mm further up the section is left when every bite comes to a guide that
-   * follows the head.
+   * follows the head, and the fingers lie square to the pull ({@code fingerDeg} 0) or turned out by
+   * an angle φ: {@code cos e + sin e tan φ}.
    */
-  double gainUp();
+  double gainUp(double fingerDeg);
+
+  Hold mirrored();
 
   /** 90° off the skin: even layers. */
   record StraightOut() implements Hold {
@@ -20,8 +24,13 @@ public sealed interface Hold {
     }
 
     @Override
-    public double gainUp() {
-      return 0;
+    public double gainUp(double fingerDeg) {
+      return Math.tan(Math.toRadians(fingerDeg));
+    }
+
+    @Override
+    public StraightOut mirrored() {
+      return this;
     }
   }
 
@@ -42,8 +51,14 @@ public sealed interface Hold {
     }
 
     @Override
-    public double gainUp() {
-      return Math.cos(Math.toRadians(elevationDeg));
+    public double gainUp(double fingerDeg) {
+      double e = Math.toRadians(elevationDeg);
+      return Math.cos(e) + Math.sin(e) * Math.tan(Math.toRadians(fingerDeg));
+    }
+
+    @Override
+    public Elevation mirrored() {
+      return this;
     }
   }
 
@@ -55,8 +70,13 @@ public sealed interface Hold {
     }
 
     @Override
-    public double gainUp() {
-      return 0;
+    public double gainUp(double fingerDeg) {
+      return Math.tan(Math.toRadians(fingerDeg));
+    }
+
+    @Override
+    public Toward mirrored() {
+      return new Toward(facing.mirrored());
     }
   }
 }

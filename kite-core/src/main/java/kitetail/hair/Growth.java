@@ -30,6 +30,23 @@ public record Growth(Whorl whorl, FrontCowlick front, Nape nape) {
     UP
   }
 
+  Growth mirrored() {
+    Whorl w = whorl == Whorl.LEFT ? Whorl.RIGHT : whorl == Whorl.RIGHT ? Whorl.LEFT : whorl;
+    FrontCowlick f =
+        front == FrontCowlick.LEFT
+            ? FrontCowlick.RIGHT
+            : front == FrontCowlick.RIGHT ? FrontCowlick.LEFT : front;
+    Nape n =
+        switch (nape) {
+          case SWIRL_LEFT -> Nape.SWIRL_RIGHT;
+          case SWIRL_RIGHT -> Nape.SWIRL_LEFT;
+          case ALL_LEFT -> Nape.ALL_RIGHT;
+          case ALL_RIGHT -> Nape.ALL_LEFT;
+          default -> nape;
+        };
+    return new Growth(w, f, n);
+  }
+
   public Growth {
     whorl = whorl == null ? Whorl.RIGHT : whorl;
     front = front == null ? FrontCowlick.NONE : front;

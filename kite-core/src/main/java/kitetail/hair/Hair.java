@@ -37,6 +37,18 @@ public record Hair(
     patches = patches == null ? List.of() : List.copyOf(patches);
   }
 
+  /** The same with left and right changed over. */
+  public Hair mirrored() {
+    return new Hair(
+        exitDeg,
+        growthMmPerDay,
+        densityPerCm2,
+        diameterUm,
+        wetDry,
+        growth.mirrored(),
+        patches.stream().map(HairPatch::mirrored).toList());
+  }
+
   /** Hair of the usual kind. */
   public Hair(double exitDeg, double growthMmPerDay) {
     this(

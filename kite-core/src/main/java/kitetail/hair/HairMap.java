@@ -85,10 +85,15 @@ public record HairMap(
   public double grams(double[] lengthsMm) {
     double sum = 0;
     for (int i = 0; i < scalp.sites(); i++) {
-      double radiusCm = diameterUm[i] / 2 * 1e-4;
-      sum += strandsAt(i) * Math.PI * radiusCm * radiusCm * lengthsMm[i] / 10 * DENSITY_G_PER_CM3;
+      sum += grams(i, lengthsMm[i]);
     }
     return sum;
+  }
+
+  /** Weight of so much hair at one site, grams. */
+  public double grams(int i, double lengthMm) {
+    double radiusCm = diameterUm[i] / 2 * 1e-4;
+    return strandsAt(i) * Math.PI * radiusCm * radiusCm * lengthMm / 10 * DENSITY_G_PER_CM3;
   }
 
   private double strandsAt(int i) {

@@ -20,6 +20,10 @@ public record HairPatch(Spot at, double radiusMm, double density, double diamete
     range("curl", curl, 0.3, 3);
   }
 
+  HairPatch mirrored() {
+    return new HairPatch(at.mirrored(), radiusMm, density, diameter, curl);
+  }
+
   static void range(String name, double value, double min, double max) {
     if (!(value >= min && value <= max)) {
       throw new IllegalArgumentException(

@@ -13,4 +13,8 @@ public record LengthPatch(Spot at, double radiusMm, double lengthMm) {
     HairPatch.range("radiusMm", radiusMm, 5, 120);
     HairPatch.range("lengthMm", lengthMm, 0, 1500);
   }
+
+  LengthPatch mirrored() {
+    return new LengthPatch(at.mirrored(), radiusMm, lengthMm);
+  }
 }

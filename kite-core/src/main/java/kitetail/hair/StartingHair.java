@@ -12,6 +12,9 @@ public sealed interface StartingHair {
   /** Odd places, painted over the rest in order. */
   List<LengthPatch> patches();
 
+  /** The same with left and right changed over. */
+  StartingHair mirrored();
+
   /**
    * Lengths taped at named places; the rest lies smoothly between.
    *
@@ -30,6 +33,13 @@ public sealed interface StartingHair {
       state = state == null ? WetDry.State.DRY_STRAIGHT : state;
       jumps = jumps == null ? List.of() : List.copyOf(jumps);
       patches = patches == null ? List.of() : List.copyOf(patches);
+    }
+
+    @Override
+    public Taped mirrored() {
+      Map<Place, Double> other = new TreeMap<>();
+      tapedMm.forEach((p, l) -> other.put(p.mirrored(), l));
+      return new Taped(other, state, jumps, patches.stream().map(LengthPatch::mirrored).toList());
     }
 
     /** Six lengths, the side standing for both. */
@@ -68,6 +78,14 @@ public sealed interface StartingHair {
       }
       kept = List.copyOf(kept);
       patches = patches == null ? List.of() : List.copyOf(patches);
+    }
+
+    @Override
+    public Grown mirrored() {
+      return new Grown(
+          kept.stream().map(k -> new Kept(0 - k.azimuthDeg(), k.share(), k.lengthMm())).toList(),
+          days,
+          patches.stream().map(LengthPatch::mirrored).toList());
     }
   }
 

@@ -44,6 +44,18 @@ public record HairlineShape(
     within("napeRoundMm", napeRoundMm, 0, 30);
   }
 
+  HairlineShape mirrored() {
+    return new HairlineShape(
+        frontPeakMm,
+        recessionRightMm,
+        recessionLeftMm,
+        sideburnMm,
+        napeDropMm,
+        napePointMm,
+        napePointsMm,
+        napeRoundMm);
+  }
+
   /** How far further down the head than usual the hair ends at an azimuth, mm. */
   double downMm(double azimuthRad) {
     double a = Math.toDegrees(azimuthRad);

@@ -255,6 +255,15 @@ public final class Head {
     return places.get(p);
   }
 
+  /** The named place nearest to a point. */
+  public Place nearestPlace(Vec3 p) {
+    Place best = Place.APEX;
+    for (Place q : Place.values()) {
+      best = places.get(q).distanceTo(p) < places.get(best).distanceTo(p) ? q : best;
+    }
+    return best;
+  }
+
   public Map<Place, Vec3> places() {
     return java.util.Collections.unmodifiableMap(places);
   }

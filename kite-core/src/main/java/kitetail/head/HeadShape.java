@@ -32,6 +32,10 @@ public record HeadShape(
     within("earRightMm", earRightMm, 15);
   }
 
+  HeadShape mirrored() {
+    return new HeadShape(sides, back, forehead, crown, 0 - crownAcrossMm, earRightMm, earLeftMm);
+  }
+
   static void within(String name, double value, double reach) {
     within(name, value, -reach, reach);
   }

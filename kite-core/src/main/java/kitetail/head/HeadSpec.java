@@ -9,6 +9,11 @@ import java.util.TreeMap;
  * exact bodies the engine is calibrated on.
  */
 public sealed interface HeadSpec {
+  /** The same head with left and right changed over. */
+  default HeadSpec mirrored() {
+    return this;
+  }
+
   /**
    * A measured head, mm. Ear to ear runs over the apex from notch to notch; front to nape along the
    * centre from hairline to hairline; breadth and length are what a calliper spans. Each but the
@@ -39,6 +44,22 @@ public sealed interface HeadSpec {
     /** A head of the usual shape. */
     public Measured(double girthMm, Double earToEarMm, Double frontToNapeMm) {
       this(girthMm, earToEarMm, frontToNapeMm, null, null, null, null, null);
+    }
+
+    @Override
+    public Measured mirrored() {
+      Map<Place, Nudge> other = new TreeMap<>();
+      nudges.forEach(
+          (p, n) -> other.put(p.mirrored(), new Nudge(n.upFingers(), 0 - n.acrossFingers())));
+      return new Measured(
+          girthMm,
+          earToEarMm,
+          frontToNapeMm,
+          breadthMm,
+          lengthMm,
+          shape.mirrored(),
+          hairline.mirrored(),
+          other);
     }
 
     Nudge nudge(Place p) {

@@ -8,8 +8,8 @@ import kitetail.geom.Vec3;
 
 /**
  * The places of hair the engine computes on: evenly spread sites, each with its share of the skin,
- * and after them the points of the walks, which carry no area but are cut like any other hair.
- * Structure of arrays; read only.
+ * and after them the points of the walks and the named places, which carry no area but are cut like
+ * any other hair. Structure of arrays; read only.
  *
  * <p>Sites are a golden-angle spiral warped so that every turn holds the same area; each site's
  * area is that of the skin nearest to it, gathered from a fine grid fitted to the hairline.
@@ -34,11 +34,16 @@ public final class Scalp {
   private final double[] areaMm2;
   private final double totalAreaMm2;
   private final List<Walk> walks;
+  private final int firstPlace;
 
   private Scalp(Head head, List<Vec3> roots, int sites, List<Walk> walks) {
     this.head = head;
     this.sites = sites;
     this.walks = List.copyOf(walks);
+    firstPlace = roots.size();
+    for (Place p : Place.values()) {
+      roots.add(head.place(p));
+    }
     int n = roots.size();
     points = roots.toArray(new Vec3[0]);
     normals = new UnitVec[n];
@@ -59,7 +64,12 @@ public final class Scalp {
               aboveRidgeMm[i] = head.ridgeFromApexMm(azimuthRad[i]) - fromApexMm[i];
             });
     areaMm2 = new double[n];
-    totalAreaMm2 = shareOut();
+    totalAreaMm2 = sites == 0 ? 0 : shareOut();
+  }
+
+  /** No sites and no walks: the named places alone, for work that only asks what is left there. */
+  public static Scalp ofPlaces(Head head) {
+    return new Scalp(head, new ArrayList<>(), 0, List.of());
   }
 
   /**
@@ -127,7 +137,12 @@ public final class Scalp {
     return sites;
   }
 
-  /** Number of roots: sites and walk points. */
+  /** The root at a named place. */
+  public int root(Place p) {
+    return firstPlace + p.ordinal();
+  }
+
+  /** Number of roots: sites, walk points and named places. */
   public int roots() {
     return points.length;
   }

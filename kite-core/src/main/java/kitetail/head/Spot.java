@@ -16,6 +16,10 @@ public record Spot(double azimuthDeg, double share) {
     }
   }
 
+  public Spot mirrored() {
+    return new Spot(0 - azimuthDeg, share);
+  }
+
   public Vec3 on(Head head) {
     double a = Math.toRadians(azimuthDeg);
     return head.point(a, share * head.hairlineFromApexMm(a));

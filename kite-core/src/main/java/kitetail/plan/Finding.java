@@ -1,5 +1,6 @@
 package kitetail.plan;
 
+import java.util.List;
 import kitetail.head.Place;
 
 /**
@@ -8,13 +9,37 @@ import kitetail.head.Place;
  * @param rule stable id
  * @param move id of the move, or null when it concerns the whole plan
  * @param place the named place nearest to it
- * @param amountMm how much
+ * @param amount how much
+ * @param unit of the amount
+ * @param with ids of the other moves or sections it is about
  */
-public record Finding(String rule, Severity severity, String move, Place place, double amountMm) {
+public record Finding(
+    String rule,
+    Severity severity,
+    String move,
+    Place place,
+    double amount,
+    Unit unit,
+    List<String> with) {
   /** Worst first. */
   public enum Severity {
     STOP,
     WARN,
     NOTE
+  }
+
+  /** What an amount counts. */
+  public enum Unit {
+    MM,
+    MM2,
+    PERCENT
+  }
+
+  public Finding {
+    with = List.copyOf(with);
+  }
+
+  public Finding(String rule, Severity severity, String move, Place place, double amountMm) {
+    this(rule, severity, move, place, amountMm, Unit.MM, List.of());
   }
 }

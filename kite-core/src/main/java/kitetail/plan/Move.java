@@ -1,11 +1,16 @@
 package kitetail.plan;
 
+import java.util.List;
 import kitetail.cut.Cut;
+import kitetail.hair.Damp;
+import kitetail.hair.Hair;
 
 /**
  * One move of a plan.
  *
  * @param section id of the section it cuts
+ * @param job what it is there for; the cut's usual one when left out
+ * @param after ids of moves that must be done before it
  * @param purpose what it is for, in trade words; may be empty
  * @param watch what to watch while doing it; may be empty
  * @param stand where to stand
@@ -15,30 +20,69 @@ public record Move(
     String name,
     String section,
     Cut cut,
+    Job job,
+    List<String> after,
     Damp damp,
     Stand stand,
     String purpose,
     String watch,
     boolean askFirst) {
-  /** The state the hair is cut in. */
-  public enum Damp {
-    WET,
-    DAMP,
-    DRY
-  }
 
   /** From where the stylist works, and so the side the head is shown from. */
   public enum Stand {
     FRONT,
     LEFT,
     RIGHT,
-    BACK
+    BACK;
+
+    Stand mirrored() {
+      return this == LEFT ? RIGHT : this == RIGHT ? LEFT : this;
+    }
   }
 
   public Move {
+    job = job == null ? Job.usual(cut) : job;
+    after = after == null ? List.of() : List.copyOf(after);
     damp = damp == null ? Damp.DAMP : damp;
     stand = stand == null ? Stand.BACK : stand;
     purpose = purpose == null ? "" : purpose;
     watch = watch == null ? "" : watch;
+  }
+
+  public Move(
+      String id,
+      String name,
+      String section,
+      Cut cut,
+      Damp damp,
+      Stand stand,
+      String purpose,
+      String watch,
+      boolean askFirst) {
+    this(id, name, section, cut, null, null, damp, stand, purpose, watch, askFirst);
+  }
+
+  public Move with(Cut other) {
+    return new Move(id, name, section, other, job, after, damp, stand, purpose, watch, askFirst);
+  }
+
+  /** Length in the hand over length dry and straight, as this move holds the hair. */
+  public double handRatio(Hair hair) {
+    return cut.inHand() ? damp.handRatio(hair.wetDry(), cut.tensed()) : 1;
+  }
+
+  Move mirrored() {
+    return new Move(
+        id,
+        name,
+        section,
+        cut.mirrored(),
+        job,
+        after,
+        damp,
+        stand.mirrored(),
+        purpose,
+        watch,
+        askFirst);
   }
 }

@@ -1,45 +1,80 @@
 package kitetail.plan;
 
 import java.util.List;
+import kitetail.cut.Cut;
+import kitetail.hair.Stock;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.section.Cover;
 import kitetail.wish.Reading;
 
 /**
  * What comes of a plan.
  *
- * @param beforeMm lengths at every root before the first move
+ * @param before the hair before the first move
  * @param wishes what is left at each wished place against the wish; {@code offMm} is what stands
  *     too long
  * @param steps one for each move, in order
+ * @param cover how the sections cover the scalp
+ * @param jumps where sections meet with a jump in length, meant or not
  */
 public record Outcome(
     Scalp scalp,
-    double[] beforeMm,
+    Stock before,
     List<Step> steps,
     List<Reading> wishes,
+    Cover cover,
+    List<Jumps> jumps,
     List<Finding> findings) {
   /**
-   * @param leftMm lengths at every root after the move
+   * @param cut the move's cut with what it took over put in as numbers
+   * @param left the hair after the move
+   * @param minutes changing the attachment included
    * @param cutAreaMm2 skin whose hair the move shortened by more than 0.05 mm
    * @param takenMaxMm most taken off at one place
    * @param shortfallMm at most, by how much hair in the section failed to reach the line; 0 when
    *     all reached
    * @param shortfallPlace named place nearest to that shortfall; null when all reached
+   * @param doses what texturising has taken of each column; empty for other moves
    */
   public record Step(
       Move move,
+      Cut cut,
       int[] roots,
-      double[] leftMm,
+      Stock left,
       int bites,
       double minutes,
       double cutAreaMm2,
       double takenMaxMm,
       double shortfallMm,
-      Place shortfallPlace) {}
+      Place shortfallPlace,
+      List<Dose> doses) {
+    /** The longest hair at every root after the move. */
+    public double[] leftMm() {
+      return left.longest();
+    }
+
+    /** Weight taken by texturising in this move, grams. */
+    public double gramsTextured() {
+      return doses.stream().mapToDouble(Dose::grams).sum();
+    }
+  }
+
+  public double[] beforeMm() {
+    return before.longest();
+  }
+
+  public Stock after() {
+    return steps.isEmpty() ? before : steps.get(steps.size() - 1).left();
+  }
 
   public double[] afterMm() {
-    return steps.isEmpty() ? beforeMm : steps.get(steps.size() - 1).leftMm();
+    return after().longest();
+  }
+
+  /** Where the ends seem to be at a named place. */
+  public double endMm(Place place) {
+    return after().endMm(scalp.root(place));
   }
 
   public double minutes() {

@@ -1,22 +1,71 @@
 package kitetail.plan;
 
+import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
+import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
+import kitetail.cut.Guard;
 
-/** Seconds a bite, column or pass takes. The defaults are assumptions; a stylist has their own. */
-public record Pace(double fingersSec, double combSec, double guardSec) {
-  public static final Pace DEFAULT = new Pace(14, 11, 6);
+/**
+ * Seconds a bite, column, pass or stroke takes. The defaults are assumptions; a stylist has their
+ * own.
+ *
+ * @param changeSec to change the attachment of the clipper
+ */
+public record Pace(
+    double fingersSec,
+    double combSec,
+    double guardSec,
+    double edgeSec,
+    double textureSec,
+    double changeSec) {
+  public static final Pace DEFAULT = new Pace(14, 11, 6, 5, 12, 20);
 
   public Pace {
-    for (double s : new double[] {fingersSec, combSec, guardSec}) {
+    // Left out of a document, a number reads as 0.
+    edgeSec = edgeSec == 0 ? 5 : edgeSec;
+    textureSec = textureSec == 0 ? 12 : textureSec;
+    changeSec = changeSec == 0 ? 20 : changeSec;
+    for (double s : new double[] {fingersSec, combSec, guardSec, edgeSec, textureSec, changeSec}) {
       if (!(s >= 1 && s <= 300)) {
-        throw new IllegalArgumentException("seconds a bite must be 1 to 300, was " + s);
+        throw new IllegalArgumentException("seconds must be 1 to 300, was " + s);
       }
     }
   }
 
+  public Pace(double fingersSec, double combSec, double guardSec) {
+    this(fingersSec, combSec, guardSec, 0, 0, 0);
+  }
+
+  /** Seconds one bite, column, pass, stroke or step of a cut takes. */
   double secondsFor(Cut cut) {
-    return cut instanceof Fingers ? fingersSec : cut instanceof Comb ? combSec : guardSec;
+    if (cut instanceof Aside a) {
+      return secondsFor(a.what());
+    }
+    if (cut instanceof Fingers) {
+      return fingersSec;
+    }
+    if (cut instanceof Comb) {
+      return combSec;
+    }
+    return cut instanceof Guard ? guardSec : cut instanceof Edge ? edgeSec : textureSec;
+  }
+
+  /** Usual times of the steps between; assumptions. */
+  private static double secondsFor(Aside.What what) {
+    return switch (what) {
+      case MIST -> 15;
+      case DRY -> 240;
+      case APPROVE -> 25;
+      case CROSS_CHECK -> 90;
+      case CLEAN_NECK -> 75;
+      case PRODUCT -> 60;
+    };
+  }
+
+  /** True when the clipper's attachment is changed between two cuts. */
+  static boolean changes(Guard last, Cut next) {
+    return next instanceof Guard g && (last == null || last.number() != g.number());
   }
 }

@@ -7,47 +7,83 @@ import kitetail.care.Cautions;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
+import kitetail.section.Region;
 import kitetail.section.Section;
 import kitetail.wish.Wishes;
 
-/** A whole plan as it is written down. Of who it is for and when, it says nothing. */
+/**
+ * A whole plan as it is written down. Of who it is for and when, it says nothing.
+ *
+ * @param jumps jumps in length that are meant
+ * @param family what may be fitted in it; null for a plan of no family
+ */
 public record Plan(
     int version,
     String title,
     HeadSpec head,
     Hair hair,
     StartingHair start,
+    Kit kit,
     Pace pace,
+    School school,
     List<Section> sections,
     List<Move> moves,
+    List<MeantJump> jumps,
     Wishes wishes,
-    Cautions cautions) {
-  public static final int VERSION = 2;
+    Cautions cautions,
+    Family family) {
+  public static final int VERSION = 3;
 
   public Plan {
     if (version != VERSION) {
       throw new IllegalArgumentException("version must be " + VERSION + ", was " + version);
     }
     hair = hair == null ? Hair.DEFAULT : hair;
+    kit = kit == null ? Kit.USUAL : kit;
     pace = pace == null ? Pace.DEFAULT : pace;
+    school = school == null ? School.NONE : school;
     sections = List.copyOf(sections);
     moves = List.copyOf(moves);
+    jumps = jumps == null ? List.of() : List.copyOf(jumps);
     wishes = wishes == null ? Wishes.NONE : wishes;
     cautions = cautions == null ? Cautions.NONE : cautions;
     Set<String> ids = new HashSet<>();
     sections.forEach(s -> unique(ids, s.id()));
     Set<String> moveIds = new HashSet<>();
     moves.forEach(m -> unique(moveIds, m.id()));
+    for (Section s : sections) {
+      Region.of(s, sections);
+    }
     for (Move m : moves) {
-      if (!ids.contains(m.section())) {
-        throw new IllegalArgumentException(
-            "move "
-                + m.id()
-                + " names section \""
-                + m.section()
-                + "\", which is not in the plan; it has "
-                + ids.stream().sorted().toList());
+      known(ids, m.section(), "move " + m.id() + " names section");
+      m.after().forEach(a -> known(moveIds, a, "move " + m.id() + " comes after move"));
+    }
+    for (MeantJump j : jumps) {
+      known(ids, j.one(), "a jump names section");
+      known(ids, j.other(), "a jump names section");
+    }
+    if (family != null) {
+      for (Knob k : family.knobs()) {
+        for (String id : k.moves()) {
+          known(moveIds, id, "knob " + k.id() + " names move");
+          Move m = moves.stream().filter(x -> x.id().equals(id)).findFirst().orElseThrow();
+          if (Double.isNaN(m.cut().dial(k.dial()))) {
+            throw new IllegalArgumentException(
+                "knob " + k.id() + " turns " + k.dial() + ", which move " + id + " does not have");
+          }
+        }
       }
+    }
+  }
+
+  private static void known(Set<String> ids, String id, String who) {
+    if (!ids.contains(id)) {
+      throw new IllegalArgumentException(
+          who
+              + " \""
+              + id
+              + "\", which is not in the plan; it has "
+              + ids.stream().sorted().toList());
     }
   }
 
@@ -59,5 +95,74 @@ public record Plan(
 
   public Section section(String id) {
     return sections.stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  /** Where a section lies, with what it leaves out. */
+  public Region region(String id) {
+    return Region.of(section(id), sections);
+  }
+
+  public Move move(String id) {
+    return moves.stream().filter(m -> m.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  public Plan withMoves(List<Move> other) {
+    return new Plan(
+        version, title, head, hair, start, kit, pace, school, sections, other, jumps, wishes,
+        cautions, family);
+  }
+
+  public Plan withStart(StartingHair other) {
+    return new Plan(
+        version, title, head, hair, other, kit, pace, school, sections, moves, jumps, wishes,
+        cautions, family);
+  }
+
+  /** The same on another client. */
+  public Plan on(HeadSpec h, Hair hr, StartingHair s, Wishes w, Cautions c) {
+    return new Plan(
+        version, title, h, hr, s, kit, pace, school, sections, moves, jumps, w, c, family);
+  }
+
+  /** The same work by another stylist, with another kit. */
+  public Plan by(Kit k, Pace p, School s) {
+    return new Plan(
+        version, title, head, hair, start, k, p, s, sections, moves, jumps, wishes, cautions,
+        family);
+  }
+
+  /** The cut with left and right changed over, on the same client. */
+  public Plan mirroredCut() {
+    Family f =
+        family == null
+            ? null
+            : new Family(
+                family.id(),
+                family.about(),
+                family.mark(),
+                family.knobs(),
+                family.wishes().stream().map(kitetail.wish.Wish::mirrored).toList(),
+                family.needs().mirrored());
+    return new Plan(
+        version,
+        title,
+        head,
+        hair,
+        start,
+        kit,
+        pace,
+        school,
+        sections.stream().map(Section::mirrored).toList(),
+        moves.stream().map(Move::mirrored).toList(),
+        jumps,
+        wishes,
+        cautions,
+        f);
+  }
+
+  /** Everything with left and right changed over: the cut, the head and its hair. */
+  public Plan mirrored() {
+    return mirroredCut()
+        .on(head.mirrored(), hair.mirrored(), start.mirrored(), wishes.mirrored(), cautions);
   }
 }

@@ -2,11 +2,19 @@ package kitetail.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
+import kitetail.cut.Before;
+import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
+import kitetail.cut.Guard;
+import kitetail.cut.Texture;
+import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.section.Region;
+import kitetail.section.Zone;
 import kitetail.wish.Reading;
 
 /**
@@ -15,7 +23,7 @@ import kitetail.wish.Reading;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.2.0";
+  public static final String VERSION = "0.3.0";
 
   private static final double TOUCHED_MM = 0.05;
 
@@ -33,102 +41,192 @@ public final class PlanEngine {
 
   /** Runs a plan where earlier runs on the same scalp left their work. */
   public static Outcome run(Plan plan, Workbench bench) {
-    Scalp scalp = bench.scalp();
-    double[] before = bench.start(plan.start(), plan.hair());
-    double[][] leaves = new double[plan.moves().size()][];
-    // What a move would leave does not depend on the moves before it, so they are worked out side
-    // by side.
-    java.util.stream.IntStream.range(0, leaves.length)
+    List<Region> regions = regions(plan);
+    double[][] ready = sideBySide(plan, bench, regions);
+    Stock before = start(plan, bench);
+    Stock state = before;
+    Dose.Book book = new Dose.Book();
+    Guard attached = null;
+    List<Outcome.Step> steps = new ArrayList<>();
+    for (int m = 0; m < ready.length; m++) {
+      Move move = plan.moves().get(m);
+      Zone zone = bench.zone(regions.get(m));
+      Cut cut = resolved(plan, move, state, bench.scalp());
+      Stock left = after(plan, bench, move, cut, zone, ready[m], state);
+      List<Dose> doses =
+          cut instanceof Texture t
+              ? book.enter(
+                  bench.scalp(), bench.hair(plan.hair()), zone.roots(), state, left, t.passes())
+              : List.of();
+      double change = Pace.changes(attached, cut) ? plan.pace().changeSec() : 0;
+      attached = cut instanceof Guard g ? g : attached;
+      steps.add(step(plan, bench, move, cut, zone, state, left, doses, change));
+      state = left;
+    }
+    Outcome bare =
+        new Outcome(
+            bench.scalp(),
+            before,
+            List.copyOf(steps),
+            wishes(plan, bench.scalp(), state),
+            bench.cover(plan.sections()),
+            Jumps.of(plan, bench, state.longest()),
+            List.of());
+    return new Outcome(
+        bare.scalp(),
+        before,
+        bare.steps(),
+        bare.wishes(),
+        bare.cover(),
+        bare.jumps(),
+        Findings.of(plan, bare));
+  }
+
+  /**
+   * The hair before the first move and after each, and nothing else; for work that asks the same
+   * plan many times.
+   */
+  public static List<Stock> states(Plan plan, Workbench bench) {
+    List<Region> regions = regions(plan);
+    List<Stock> out = new ArrayList<>();
+    Stock state = start(plan, bench);
+    out.add(state);
+    for (int m = 0; m < plan.moves().size(); m++) {
+      state = next(plan, bench, plan.moves().get(m), regions.get(m), state);
+      out.add(state);
+    }
+    return out;
+  }
+
+  /** The hair before the first move. */
+  public static Stock start(Plan plan, Workbench bench) {
+    return Stock.of(bench.start(plan.start(), plan.hair()));
+  }
+
+  /** The hair after one more move of a plan's sections, hair and kit. */
+  public static Stock next(Plan plan, Workbench bench, Move move, Stock state) {
+    return next(plan, bench, move, plan.region(move.section()), state);
+  }
+
+  private static Stock next(Plan plan, Workbench bench, Move move, Region region, Stock state) {
+    Cut cut = resolved(plan, move, state, bench.scalp());
+    return after(plan, bench, move, cut, bench.zone(region), null, state);
+  }
+
+  private static List<Region> regions(Plan plan) {
+    return plan.moves().stream().map(m -> plan.region(m.section())).toList();
+  }
+
+  /**
+   * What a cut leaves does not depend on the moves before it unless it takes a guide over from
+   * them, so the others are worked out side by side.
+   */
+  private static double[][] sideBySide(Plan plan, Workbench bench, List<Region> regions) {
+    double[][] ready = new double[plan.moves().size()][];
+    Before kitOnly =
+        new Before() {
+          @Override
+          public double handMm(Place place) {
+            return Double.NaN;
+          }
+
+          @Override
+          public double guardMm(double number) {
+            return plan.kit().guardMm(number);
+          }
+        };
+    IntStream.range(0, ready.length)
         .parallel()
         .forEach(
             m -> {
-              Move move = plan.moves().get(m);
-              leaves[m] = bench.leaves(move.cut(), plan.section(move.section()), plan.hair());
+              Cut cut = plan.moves().get(m).cut();
+              if (!(cut instanceof Fingers f && f.takesOver())) {
+                ready[m] = bench.leaves(cut.resolved(kitOnly), regions.get(m), plan.hair());
+              }
             });
-    List<Outcome.Step> steps = new ArrayList<>();
-    double[] state = before;
-    for (int m = 0; m < leaves.length; m++) {
-      Outcome.Step step =
-          apply(
-              plan,
-              scalp,
-              plan.moves().get(m),
-              bench.roots(plan.section(plan.moves().get(m).section())),
-              leaves[m],
-              state);
-      steps.add(step);
-      state = step.leftMm();
-    }
-    Outcome bare =
-        new Outcome(scalp, before, List.copyOf(steps), wishes(plan, scalp, state), List.of());
-    return new Outcome(scalp, before, bare.steps(), bare.wishes(), Findings.of(plan, bare));
+    return ready;
   }
 
-  private static Outcome.Step apply(
-      Plan plan, Scalp scalp, Move move, int[] roots, double[] leaves, double[] state) {
-    double[] left = state.clone();
+  private static Cut resolved(Plan plan, Move move, Stock state, Scalp scalp) {
+    double ratio = move.handRatio(plan.hair());
+    return move.cut()
+        .resolved(
+            new Before() {
+              @Override
+              public double handMm(Place place) {
+                return ratio * state.longest()[scalp.root(place)];
+              }
+
+              @Override
+              public double guardMm(double number) {
+                return plan.kit().guardMm(number);
+              }
+            });
+  }
+
+  private static Stock after(
+      Plan plan, Workbench bench, Move move, Cut cut, Zone zone, double[] ready, Stock state) {
+    if (cut instanceof Texture t) {
+      return state.texturised(zone.roots(), t.share(), t.backMm(), t.passes());
+    }
+    double[] leaves = ready == null ? bench.leaves(cut, zone.region(), plan.hair()) : ready;
+    return state.cut(zone.roots(), leaves, move.handRatio(plan.hair()));
+  }
+
+  private static Outcome.Step step(
+      Plan plan,
+      Workbench bench,
+      Move move,
+      Cut cut,
+      Zone zone,
+      Stock state,
+      Stock left,
+      List<Dose> doses,
+      double changeSec) {
+    Scalp scalp = bench.scalp();
+    double[] had = state.longest();
+    double[] has = left.longest();
+    double ratio = move.handRatio(plan.hair());
+    double[] leaves = cut instanceof Fingers ? bench.leaves(cut, zone.region(), plan.hair()) : null;
+    int set =
+        cut instanceof Fingers f && f.line() instanceof CutLine.Flat flat
+            ? scalp.root(flat.place())
+            : -1;
+    boolean everywhere = cut instanceof Fingers f && f.line().asksEverywhere();
     double area = 0;
     double taken = 0;
     double shortfall = 0;
     int at = -1;
-    int set = lineSetAt(scalp, move);
-    for (int k = 0; k < roots.length; k++) {
-      int i = roots[k];
-      double off = state[i] - leaves[k];
-      if (off > 0) {
-        left[i] = leaves[k];
-      }
+    for (int k = 0; k < zone.roots().length; k++) {
+      int i = zone.roots()[k];
+      double off = had[i] - has[i];
       if (off > TOUCHED_MM) {
         area += scalp.areaMm2(i);
         taken = Math.max(taken, off);
-      } else if (-off > shortfall && Double.isFinite(leaves[k]) && asks(move, i, set)) {
-        shortfall = -off;
-        at = i;
+      } else if (leaves != null && (everywhere || i == set) && Double.isFinite(leaves[k])) {
+        double missing = leaves[k] / ratio - had[i];
+        if (missing > shortfall) {
+          shortfall = missing;
+          at = i;
+        }
       }
     }
-    int bites = move.cut().bites(scalp, roots);
+    int bites = cut.bites(zone);
     return new Outcome.Step(
         move,
-        roots,
+        cut,
+        zone.roots(),
         left,
         bites,
-        bites * plan.pace().secondsFor(move.cut()) / 60,
+        (bites * plan.pace().secondsFor(cut) + changeSec) / 60,
         area,
         taken,
         shortfall,
-        at < 0 ? null : nearest(scalp, at));
+        at < 0 ? null : scalp.head().nearestPlace(scalp.pointMm(at)),
+        doses);
   }
 
-  private static boolean asks(Move move, int root, int lineSetAt) {
-    return move.cut() instanceof Fingers f && (f.line().asksEverywhere() || root == lineSetAt);
-  }
-
-  private static int lineSetAt(Scalp scalp, Move move) {
-    return move.cut() instanceof Fingers f && f.line() instanceof CutLine.Flat flat
-        ? Sampling.nearestRoot(scalp, scalp.head().place(flat.place()))
-        : -1;
-  }
-
-  private static List<Reading> wishes(Plan plan, Scalp scalp, double[] state) {
-    return plan.wishes().points().stream()
-        .map(
-            w ->
-                Reading.of(
-                    w,
-                    scalp.head(),
-                    plan.hair(),
-                    state[Sampling.nearestRoot(scalp, scalp.head().place(w.place()))]))
-        .toList();
-  }
-
-  static Place nearest(Scalp scalp, int root) {
-    Place best = Place.APEX;
-    for (Place p : Place.values()) {
-      if (scalp.head().place(p).distanceTo(scalp.pointMm(root))
-          < scalp.head().place(best).distanceTo(scalp.pointMm(root))) {
-        best = p;
-      }
-    }
-    return best;
+  private static List<Reading> wishes(Plan plan, Scalp scalp, Stock state) {
+    return Reading.all(plan.wishes(), scalp.head(), plan.hair(), p -> state.endMm(scalp.root(p)));
   }
 }

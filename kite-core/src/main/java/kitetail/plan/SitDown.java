@@ -38,17 +38,7 @@ public record SitDown(
 
   /** A shape family on this head and hair, with these wishes. */
   public Plan planOf(Plan family) {
-    return new Plan(
-        Plan.VERSION,
-        family.title(),
-        head,
-        hair,
-        start,
-        family.pace(),
-        family.sections(),
-        family.moves(),
-        wishes,
-        cautions.kept());
+    return family.on(head, hair, start, wishes, cautions.kept());
   }
 
   /** The same with other hair on it. */

@@ -2,14 +2,19 @@ package kitetail.plan;
 
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import kitetail.cut.Cut;
 import kitetail.hair.Hair;
+import kitetail.hair.HairMap;
 import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
 import kitetail.head.Scalp;
+import kitetail.section.Cover;
+import kitetail.section.Region;
 import kitetail.section.Section;
+import kitetail.section.Zone;
 
 /**
  * A scalp with the work of earlier runs kept: what a cut leaves in a section depends on nothing
@@ -19,14 +24,17 @@ import kitetail.section.Section;
 public final class Workbench {
   private static final int KEPT = 160;
 
-  private record CutKey(Cut cut, Section section, Hair hair) {}
+  private record CutKey(Cut cut, Region region, Hair hair) {}
 
   private record StartKey(StartingHair start, Hair hair) {}
 
   private final Scalp scalp;
   private final Map<CutKey, double[]> leaves = newest(KEPT);
-  private final Map<Section, int[]> roots = newest(KEPT);
+  private final Map<Region, Zone> zones = newest(KEPT);
   private final Map<StartKey, double[]> starts = newest(8);
+  private final Map<Hair, HairMap> hairs = newest(8);
+  private final Map<List<Section>, Cover> covers = newest(8);
+  private volatile Neighbours neighbours;
 
   public Workbench(Scalp scalp) {
     this.scalp = scalp;
@@ -63,14 +71,31 @@ public final class Workbench {
         starts, new StartKey(start, hair), () -> StartingLengths.spread(scalp, start, hair));
   }
 
-  int[] roots(Section section) {
-    return known(roots, section, () -> section.roots(scalp));
+  /** Where a region lies on this scalp. */
+  public Zone zone(Region region) {
+    return known(zones, region, () -> Zone.of(scalp, region));
   }
 
-  double[] leaves(Cut cut, Section section, Hair hair) {
+  /** Density, diameter and curl of a client's hair at every root. */
+  public HairMap hair(Hair hair) {
+    return known(hairs, hair, () -> HairMap.of(scalp, hair));
+  }
+
+  Cover cover(List<Section> sections) {
     return known(
-        leaves,
-        new CutKey(cut, section, hair),
-        () -> cut.leaves(scalp, section, roots(section), hair));
+        covers, sections, () -> Cover.of(scalp, sections, s -> zone(Region.of(s, sections))));
+  }
+
+  Neighbours neighbours() {
+    Neighbours known = neighbours;
+    if (known == null) {
+      known = Neighbours.of(scalp);
+      neighbours = known;
+    }
+    return known;
+  }
+
+  double[] leaves(Cut cut, Region region, Hair hair) {
+    return known(leaves, new CutKey(cut, region, hair), () -> cut.leaves(zone(region), hair));
   }
 }

@@ -23,6 +23,11 @@ public record Wish(Place place, Double lengthMm, Landing landing) {
     }
   }
 
+  /** The same on the other side. */
+  public Wish mirrored() {
+    return new Wish(place.mirrored(), lengthMm, landing);
+  }
+
   public Wish(Place place, double lengthMm) {
     this(place, lengthMm, null);
   }

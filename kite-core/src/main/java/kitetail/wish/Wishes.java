@@ -1,5 +1,6 @@
 package kitetail.wish;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -28,6 +29,9 @@ public record Wishes(
     String note) {
   public static final Wishes NONE =
       new Wishes(null, null, null, null, null, null, null, null, null, null, null, null);
+
+  private static final double FREE_MM = 4;
+  private static final double SHORT_FRINGE_MM = 35;
 
   /** How much of the ear shows. */
   public enum Ear {
@@ -111,6 +115,57 @@ public record Wishes(
   /** In one order, so that the same answers are written the same way. */
   private static <E extends Enum<E>> Set<E> sorted(Set<E> set) {
     return Collections.unmodifiableSet(set == null ? new TreeSet<>() : new TreeSet<>(set));
+  }
+
+  /**
+   * What the answers on ear, nape and fringe come to at their places, as common practice has it;
+   * the lengths are assumptions. Answers about form alone come to nothing.
+   */
+  public List<Wish> answered() {
+    List<Wish> out = new ArrayList<>();
+    if (ear != null) {
+      for (Place p : List.of(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT)) {
+        out.add(
+            switch (ear) {
+              case FREE -> new Wish(p, FREE_MM);
+              case TOUCHING -> new Wish(p, null, Landing.EAR_TOP);
+              case HALF -> new Wish(p, null, Landing.MID_EAR);
+              case COVERED -> new Wish(p, null, Landing.EAR_LOBE);
+            });
+      }
+    }
+    if (nape == NapeEdge.TAPERED) {
+      out.add(new Wish(Place.NAPE, FREE_MM));
+    }
+    if (fringe == Fringe.SHORT) {
+      out.add(new Wish(Place.FRONT, SHORT_FRINGE_MM));
+    } else if (fringe == Fringe.BROW) {
+      out.add(new Wish(Place.FRONT, null, Landing.BROW));
+    } else if (fringe == Fringe.LONG) {
+      out.add(new Wish(Place.FRONT, null, Landing.NOSE_TIP));
+    }
+    return List.copyOf(out);
+  }
+
+  /** The same with left and right changed over. */
+  public Wishes mirrored() {
+    Set<Place> alone = new TreeSet<>();
+    leaveAlone.forEach(p -> alone.add(p.mirrored()));
+    Parting other =
+        parting == Parting.LEFT ? Parting.RIGHT : parting == Parting.RIGHT ? Parting.LEFT : parting;
+    return new Wishes(
+        points.stream().map(Wish::mirrored).toList(),
+        alone,
+        ear,
+        sideburn,
+        nape,
+        fringe,
+        other,
+        worn,
+        upkeep,
+        holdWeeks,
+        decides,
+        note);
   }
 
   /** Wished lengths alone. */

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
+import kitetail.On;
 import kitetail.hair.Hair;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
+import kitetail.section.Facing;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
 import kitetail.section.Section;
@@ -31,8 +33,8 @@ class OnABallTest {
   }
 
   private void check(Cut cut, Section section, IntToDoubleFunction expected) {
-    int[] roots = section.roots(BALL);
-    double[] left = cut.leaves(BALL, section, roots, Hair.DEFAULT);
+    int[] roots = On.roots(BALL, section);
+    double[] left = On.leaves(cut, BALL, section);
     for (int k = 0; k < roots.length; k++) {
       double want = expected.applyAsDouble(roots[k]);
       if (Double.isInfinite(want)) {
@@ -97,7 +99,8 @@ class OnABallTest {
 
   @Test
   void anUprightLineHeldStraightOut_leavesTheDistanceToTheWall() {
-    Section right = new Section("right", "Right", List.of(new Limit(Scalar.AROUND_DEG, 30, 150)));
+    Section right =
+        new Section("right", "Right", List.of(new Limit.Between(Scalar.AROUND_DEG, 30, 150)));
     check(
         fingers(
             OUT,
@@ -148,14 +151,14 @@ class OnABallTest {
             Facing.FRONT,
             12);
     int[] roots = centre();
-    double[] left = f.leaves(BALL, ALL, roots, Hair.DEFAULT);
+    double[] left = On.everywhere(f, BALL, ALL);
     for (int k = 0; k < roots.length; k++) {
       double a = BALL.fromApexMm(roots[k]) / R;
       double want =
           a <= max
               ? Math.sqrt(R * R + reach * reach - 2 * R * reach * Math.cos(a))
               : Math.sqrt(reach * reach - R * R) + R * (a - max);
-      assertThat(left[k]).isCloseTo(want, within(0.1));
+      assertThat(left[roots[k]]).isCloseTo(want, within(0.1));
     }
   }
 
@@ -165,7 +168,7 @@ class OnABallTest {
     double guide = 70;
     Fingers f = fingers(OUT, new CutLine.Round(guide), new Guide.LastBite(), Facing.BACK, bite);
     int[] roots = centre();
-    double[] left = f.leaves(BALL, ALL, roots, Hair.DEFAULT);
+    double[] left = On.everywhere(f, BALL, ALL);
     double turn = bite / R;
     for (int k = 0; k < roots.length; k++) {
       double fromStart = CENTRE.distanceMm()[k];
@@ -181,7 +184,7 @@ class OnABallTest {
         double reach = R + want;
         want = Math.sqrt(R * R + reach * reach - 2 * R * reach * Math.cos(turn));
       }
-      assertThat(left[k]).as("at %s mm", fromStart).isCloseTo(want, within(0.1));
+      assertThat(left[roots[k]]).as("at %s mm", fromStart).isCloseTo(want, within(0.1));
     }
   }
 
@@ -212,8 +215,7 @@ class OnABallTest {
 
   @Test
   void noShorterThanTheCombIsThick() {
-    double[] left =
-        new Comb(0, -20, 4, Comb.Blade.CLIPPER).leaves(BALL, ALL, centre(), Hair.DEFAULT);
+    double[] left = On.leaves(new Comb(0, -20, 4, Comb.Blade.CLIPPER), BALL, ALL);
     assertThat(java.util.Arrays.stream(left).min().orElseThrow()).isEqualTo(4.0);
   }
 
@@ -241,15 +243,15 @@ class OnABallTest {
 
   @Test
   void bites_coverTheSectionsArea() {
-    int[] roots = ALL.roots(BALL);
+    int[] roots = On.roots(BALL, ALL);
     double least = BALL.totalAreaMm2() / (12 * 60);
     int bites =
         fingers(OUT, new CutLine.Round(60), new Guide.Travelling(), Facing.BACK, 12)
-            .bites(BALL, roots);
+            .bites(On.zone(BALL, ALL));
     assertThat((double) bites).isBetween(least, least * 1.6);
     assertThat(
             fingers(OUT, new CutLine.Round(60), new Guide.Travelling(), Facing.BACK, 6)
-                .bites(BALL, roots))
+                .bites(On.zone(BALL, ALL)))
         .isGreaterThan(bites * 3 / 2);
   }
 

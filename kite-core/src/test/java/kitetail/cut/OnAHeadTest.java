@@ -5,12 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
-import kitetail.hair.Hair;
+import kitetail.On;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
+import kitetail.section.Facing;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
 import kitetail.section.Section;
@@ -25,7 +26,7 @@ class OnAHeadTest {
   private static final Hold OUT = new Hold.StraightOut();
 
   private static double at(double[] left, Section section, Place place) {
-    int[] roots = section.roots(HEAD);
+    int[] roots = On.roots(HEAD, section);
     int best = 0;
     for (int k = 1; k < roots.length; k++) {
       double d = HEAD.pointMm(roots[k]).distanceTo(HEAD.head().place(place));
@@ -35,7 +36,7 @@ class OnAHeadTest {
   }
 
   private static double[] cut(Cut c, Section s) {
-    return c.leaves(HEAD, s, s.roots(HEAD), Hair.DEFAULT);
+    return On.leaves(c, HEAD, s);
   }
 
   private static Fingers fingers(Hold hold, CutLine line, Guide guide, Facing progress) {
@@ -99,8 +100,8 @@ class OnAHeadTest {
             "back",
             "Back",
             List.of(
-                new Limit(Scalar.AROUND_DEG, 150, -150),
-                new Limit(Scalar.ABOVE_RIDGE_MM, -400, 0)));
+                new Limit.Between(Scalar.AROUND_DEG, 150, -150),
+                new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
     double[] low =
         cut(
             fingers(
@@ -122,7 +123,8 @@ class OnAHeadTest {
             "side",
             "Side",
             List.of(
-                new Limit(Scalar.AROUND_DEG, 75, 115), new Limit(Scalar.ABOVE_RIDGE_MM, -400, 0)));
+                new Limit.Between(Scalar.AROUND_DEG, 75, 115),
+                new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
     Hold hold = OUT;
     double[] upright =
         cut(
@@ -153,7 +155,8 @@ class OnAHeadTest {
             "side",
             "Side",
             List.of(
-                new Limit(Scalar.AROUND_DEG, 80, 110), new Limit(Scalar.ABOVE_RIDGE_MM, -400, 0)));
+                new Limit.Between(Scalar.AROUND_DEG, 80, 110),
+                new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
     double[] parallel = cut(new Comb(8, 0, 2, Comb.Blade.SCISSORS), side);
     double[] turned = cut(new Comb(8, 45, 2, Comb.Blade.SCISSORS), side);
     assertThat(at(parallel, side, Place.EAR_TOP_RIGHT)).isBetween(7.0, 12.0);
@@ -166,7 +169,8 @@ class OnAHeadTest {
   @ParameterizedTest
   @ValueSource(doubles = {3, 8, 15})
   void theCombNeverDigsIn_evenWhereTheBackOfTheHeadBulgesOverTheNape(double gap) {
-    Section back = new Section("back", "Back", List.of(new Limit(Scalar.AROUND_DEG, 150, -150)));
+    Section back =
+        new Section("back", "Back", List.of(new Limit.Between(Scalar.AROUND_DEG, 150, -150)));
     double[] left = cut(new Comb(gap, 0, 2, Comb.Blade.CLIPPER), back);
     assertThat(Arrays.stream(left).min().orElseThrow()).isGreaterThanOrEqualTo(Math.min(2, gap));
     assertThat(at(left, back, Place.OCCIPITAL)).isGreaterThan(gap * 0.8);
@@ -179,19 +183,21 @@ class OnAHeadTest {
             "l",
             "Left",
             List.of(
-                new Limit(Scalar.AROUND_DEG, -118, -1), new Limit(Scalar.ABOVE_RIDGE_MM, -400, 0)));
+                new Limit.Between(Scalar.AROUND_DEG, -118, -1),
+                new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
     Section right =
         new Section(
             "r",
             "Right",
             List.of(
-                new Limit(Scalar.AROUND_DEG, 1, 118), new Limit(Scalar.ABOVE_RIDGE_MM, -400, 0)));
+                new Limit.Between(Scalar.AROUND_DEG, 1, 118),
+                new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
     Comb comb = new Comb(10, 6, 2, Comb.Blade.SCISSORS);
     double[] l = cut(comb, left);
     double[] r = cut(comb, right);
     Walk walk = HEAD.walk(Walk.Kind.EAR_TO_EAR);
-    int[] lr = left.roots(HEAD);
-    int[] rr = right.roots(HEAD);
+    int[] lr = On.roots(HEAD, left);
+    int[] rr = On.roots(HEAD, right);
     int compared = 0;
     for (int k = 0; k < walk.size() / 4; k++) {
       int a = Arrays.binarySearch(lr, walk.firstRoot() + k);
@@ -211,8 +217,8 @@ class OnAHeadTest {
             "n",
             "Nape",
             List.of(
-                new Limit(Scalar.ABOVE_HAIRLINE_MM, 0, 20),
-                new Limit(Scalar.AROUND_DEG, 165, -165)));
+                new Limit.Between(Scalar.ABOVE_HAIRLINE_MM, 0, 20),
+                new Limit.Between(Scalar.AROUND_DEG, 165, -165)));
     double[] left =
         cut(
             fingers(
@@ -221,7 +227,7 @@ class OnAHeadTest {
                 new Guide.Fixed(Place.CROWN, Guide.Gather.SPOT),
                 Facing.UP),
             nape);
-    int[] roots = nape.roots(HEAD);
+    int[] roots = On.roots(HEAD, nape);
     var crown = HEAD.head().place(Place.CROWN);
     var tip = crown.plus(HEAD.head().surface().normalAt(crown).times(40));
     for (int k = 0; k < roots.length; k++) {

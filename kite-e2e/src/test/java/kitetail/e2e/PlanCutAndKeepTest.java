@@ -76,14 +76,14 @@ class PlanCutAndKeepTest {
       next.click();
       moves++;
     }
-    assertThat(moves).isEqualTo(13);
+    assertThat(moves).isEqualTo(16);
     p.getByLabel("Remarks, and what to try next time").fill("ridge a little lower");
     p.getByText("Tie off the visit").click();
     Locator visit = p.getByTestId("visit").first();
     visit.waitFor();
     assertThat(visit.innerText())
         .contains("Quiet Side Part")
-        .contains("13 moves")
+        .contains("16 moves")
         .contains("ridge a little lower")
         .contains("Joris Pier");
     assertThat(shop.consoleErrors).isEmpty();

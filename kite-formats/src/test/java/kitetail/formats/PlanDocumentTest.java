@@ -8,6 +8,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
+import kitetail.cut.Aside;
+import kitetail.cut.Comb;
+import kitetail.cut.CutLine;
+import kitetail.cut.Fingers;
+import kitetail.cut.Guide;
+import kitetail.cut.Hold;
+import kitetail.cut.Texture;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblem;
@@ -18,10 +25,14 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
+import kitetail.section.Facing;
+import kitetail.section.Limit;
+import kitetail.section.Scalar;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PlanDocumentTest {
   private static final Path EXAMPLES = Path.of("../docs/examples");
@@ -65,7 +76,7 @@ class PlanDocumentTest {
         "\"girthMm\": 565 | \"girthMm\": \"wide\" | $.head.girthMm: \"wide\" is not allowed; allowed is a value of type number, 440 to 680",
         "\"facing\": \"up\" | \"facing\": \"skyward\" | $.moves[3].cut.hold.facing: \"skyward\" is not allowed; allowed up, down, front, back, left, right",
         "\"title\": \"Quiet Side Part\" | \"titel\": \"Quiet Side Part\" | $.title: missing; it must be given",
-        "\"version\": 2 | \"version\": 3 | $.version: 3 is not allowed; allowed 2"
+        "\"version\": 3 | \"version\": 4 | $.version: 4 is not allowed; allowed 3"
       })
   void badInput_isSaidWithPathValueAndRange(String from, String to, String line)
       throws IOException {
@@ -76,12 +87,34 @@ class PlanDocumentTest {
     assertThat(refused(bad).problems()).extracting(PlanProblem::line).contains(line);
   }
 
-  /** The golden file is as version 1 wrote it; what it says now is what it said then. */
-  @Test
-  void aDocumentOfVersionOne_stillLoads() throws IOException {
-    Plan old = PlanJson.read(Files.readString(Path.of("src/test/resources/golden/plan-1.json")));
-    assertThat(old).isEqualTo(PlanJson.read(example()));
-    assertThat(PlanJson.write(old)).contains("\"version\" : 2");
+  private static Plan golden(int version) throws IOException {
+    return PlanJson.read(
+        Files.readString(Path.of("src/test/resources/golden/plan-" + version + ".json")));
+  }
+
+  /**
+   * The golden files are as their versions wrote them; what they say now is what they said then.
+   */
+  @ParameterizedTest
+  @ValueSource(ints = {1, 2})
+  void aDocumentOfAnEarlierVersion_stillLoads(int version) throws IOException {
+    Plan old = golden(version);
+    assertThat(old).isEqualTo(golden(2));
+    assertThat(PlanJson.write(old)).contains("\"version\" : 3");
+    assertThat(old.moves()).hasSize(13);
+    assertThat(old.section("back").limits())
+        .containsExactly(
+            new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0),
+            new Limit.Between(Scalar.AROUND_DEG, 118, -118));
+    assertThat(old.move("crown").cut())
+        .isEqualTo(
+            new Fingers(
+                new Hold.StraightOut(),
+                new CutLine.Round(66),
+                new Guide.LastBite(),
+                Facing.BACK,
+                12));
+    assertThat(old.move("taperNape").cut()).isEqualTo(new Comb(2.5, 22, 2, Comb.Blade.CLIPPER));
   }
 
   @Test
@@ -133,6 +166,7 @@ class PlanDocumentTest {
               assertThat(outcome.minutes()).as(id).isBetween(15.0, 90.0); // common practice
               assertThat(outcome.steps())
                   .as(id)
+                  .filteredOn(s -> !(s.cut() instanceof Aside || s.cut() instanceof Texture))
                   .allSatisfy(s -> assertThat(s.cutAreaMm2()).isPositive());
               assertThat(outcome.findings())
                   .as(id)

@@ -7,18 +7,34 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import kitetail.fit.Planner;
+import kitetail.fit.Ranking;
+import kitetail.formats.json.AdviceJson;
+import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblemException;
 import kitetail.formats.json.ResultJson;
+import kitetail.formats.json.SitDownJson;
+import kitetail.formats.words.AdviceWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.head.Head;
 import kitetail.head.Scalp;
+import kitetail.plan.Order;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.Workbench;
+import kitetail.risk.Hands;
+import kitetail.risk.Risk;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Plan documents in, result documents out: {@code compute [--sites] FILE...}. One file gives one
- * result; several give one after the other. Exit 0; 2 when a document or a flag is bad, with one
- * line an error on standard error.
+ * Plan documents in, result documents out: {@code compute [--sites | --fit | --risk | --order]
+ * FILE...}; with {@code --rank}, sit-down documents in and the shipped families out, best first.
+ * One file gives one result; several give one after the other. Exit 0; 2 when a document or a flag
+ * is bad, with one line an error on standard error.
  */
 public final class Compute {
   private static final int BAD_INPUT = 2;
@@ -29,17 +45,37 @@ public final class Compute {
     System.exit(run(args, new PrintStream(System.out, true, StandardCharsets.UTF_8), System.err));
   }
 
+  /** What is asked of each file. */
+  private enum Ask {
+    RUN(""),
+    SITES("--sites"),
+    FIT("--fit"),
+    RISK("--risk"),
+    ORDER("--order"),
+    RANK("--rank");
+
+    private final String flag;
+
+    Ask(String flag) {
+      this.flag = flag;
+    }
+
+    static Ask of(String flag) {
+      return Arrays.stream(values()).filter(a -> a.flag.equals(flag)).findFirst().orElse(null);
+    }
+  }
+
   static int run(String[] args, PrintStream out, PrintStream err) {
-    boolean sites = false;
+    Ask ask = Ask.RUN;
     List<Path> files = new ArrayList<>();
     for (String a : args) {
-      if (a.equals("--sites")) {
-        sites = true;
-      } else if (a.startsWith("--")) {
-        err.println(a + ": not a flag of compute; allowed --sites");
+      if (!a.startsWith("--")) {
+        files.add(Path.of(a));
+      } else if (Ask.of(a) == null) {
+        err.println(a + ": not a flag of compute; allowed --sites, --fit, --risk, --order, --rank");
         return BAD_INPUT;
       } else {
-        files.add(Path.of(a));
+        ask = Ask.of(a);
       }
     }
     if (files.isEmpty()) {
@@ -48,16 +84,14 @@ public final class Compute {
     }
     int exit = 0;
     for (Path file : files) {
-      exit = Math.max(exit, one(file, sites, out, err));
+      exit = Math.max(exit, one(file, ask, out, err));
     }
     return exit;
   }
 
-  private static int one(Path file, boolean sites, PrintStream out, PrintStream err) {
+  private static int one(Path file, Ask ask, PrintStream out, PrintStream err) {
     try {
-      Plan plan = PlanJson.read(Files.readString(file));
-      Scalp scalp = Scalp.of(PlanJson.head(plan), Scalp.DEFAULT_SITES);
-      out.print(ResultJson.write(ResultJson.of(plan, PlanEngine.run(plan, scalp), sites)));
+      out.print(ResultJson.write(answer(Files.readString(file), ask, err)));
       return 0;
     } catch (PlanProblemException e) {
       e.problems().forEach(p -> err.println(file + ": " + p.line()));
@@ -67,5 +101,30 @@ public final class Compute {
       err.println(file + ": cannot be read (" + e.getMessage() + ")");
     }
     return BAD_INPUT;
+  }
+
+  private static ObjectNode answer(String text, Ask ask, PrintStream err) {
+    AdviceWords words = new AdviceWords(new Words(Units.CM));
+    if (ask == Ask.RANK) {
+      List<Plan> families = List.copyOf(Families.all().values());
+      return AdviceJson.ranking(
+          Ranking.of(
+              SitDownJson.read(text),
+              families,
+              n -> err.printf("%d of %d families fitted%n", n, families.size())),
+          words);
+    }
+    Plan plan = PlanJson.read(text);
+    Head head = PlanJson.head(plan);
+    return switch (ask) {
+      case FIT -> AdviceJson.fit(Planner.fit(plan, new Workbench(Scalp.ofPlaces(head))), words);
+      case RISK ->
+          AdviceJson.risk(
+              Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
+      case ORDER -> AdviceJson.order(Order.of(plan), plan);
+      default ->
+          ResultJson.of(
+              plan, PlanEngine.run(plan, Scalp.of(head, Scalp.DEFAULT_SITES)), ask == Ask.SITES);
+    };
   }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
 import kitetail.head.HeadSpec;
+import kitetail.head.Place;
 import kitetail.plan.Plan;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -39,7 +40,7 @@ public final class PlanJson {
 
   /** The JSON Schema (2020-12) of the plan document, as shipped. */
   public static String schema() {
-    return resource("schema/plan-2.schema.json");
+    return resource("schema/plan-3.schema.json");
   }
 
   /**
@@ -120,6 +121,23 @@ public final class PlanJson {
 
   public static String write(Plan plan) {
     return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(plan) + "\n";
+  }
+
+  /**
+   * A named place as documents spell it.
+   *
+   * @throws IllegalArgumentException naming the places there are
+   */
+  public static Place place(String name) {
+    try {
+      return MAPPER.convertValue(name, Place.class);
+    } catch (JacksonException e) {
+      throw new IllegalArgumentException(
+          "allowed "
+              + java.util.Arrays.stream(Place.values())
+                  .map(ResultJson::name)
+                  .collect(java.util.stream.Collectors.joining(", ")));
+    }
   }
 
   static String resource(String name) {

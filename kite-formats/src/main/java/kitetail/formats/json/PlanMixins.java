@@ -1,16 +1,23 @@
 package kitetail.formats.json;
 
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import kitetail.care.SkinNote;
+import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
-import kitetail.cut.Facing;
+import kitetail.cut.Dial;
+import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
+import kitetail.cut.Outline;
+import kitetail.cut.Texture;
+import kitetail.fit.Planner;
+import kitetail.hair.Damp;
 import kitetail.hair.Growth;
 import kitetail.hair.Jump;
 import kitetail.hair.StartingHair;
@@ -18,7 +25,12 @@ import kitetail.hair.WetDry;
 import kitetail.head.FacePlace;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
+import kitetail.plan.Job;
 import kitetail.plan.Move;
+import kitetail.plan.School;
+import kitetail.section.Facing;
+import kitetail.section.Limit;
+import kitetail.section.Parting;
 import kitetail.section.Scalar;
 import kitetail.wish.Landing;
 import kitetail.wish.Wishes;
@@ -45,7 +57,10 @@ final class PlanMixins {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Fingers.class, name = "fingers"),
     @JsonSubTypes.Type(value = Comb.class, name = "comb"),
-    @JsonSubTypes.Type(value = Guard.class, name = "guard")
+    @JsonSubTypes.Type(value = Guard.class, name = "guard"),
+    @JsonSubTypes.Type(value = Edge.class, name = "edge"),
+    @JsonSubTypes.Type(value = Texture.class, name = "texture"),
+    @JsonSubTypes.Type(value = Aside.class, name = "aside")
   })
   private interface CutKinds {}
 
@@ -60,15 +75,21 @@ final class PlanMixins {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = CutLine.Round.class, name = "round"),
-    @JsonSubTypes.Type(value = CutLine.Flat.class, name = "flat")
+    @JsonSubTypes.Type(value = CutLine.Flat.class, name = "flat"),
+    @JsonSubTypes.Type(value = CutLine.Slope.class, name = "slope")
   })
   private interface LineKinds {}
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Guide.Travelling.class, name = "travelling"),
+    @JsonSubTypes.Type(value = Guide.Middle.class, name = "middle"),
     @JsonSubTypes.Type(value = Guide.LastBite.class, name = "lastBite"),
-    @JsonSubTypes.Type(value = Guide.Fixed.class, name = "fixed")
+    @JsonSubTypes.Type(value = Guide.NewBite.class, name = "newBite"),
+    @JsonSubTypes.Type(value = Guide.ByEye.class, name = "byEye"),
+    @JsonSubTypes.Type(value = Guide.Fixed.class, name = "fixed"),
+    @JsonSubTypes.Type(value = Guide.Seen.class, name = "seen"),
+    @JsonSubTypes.Type(value = Guide.Two.class, name = "two")
   })
   private interface GuideKinds {}
 
@@ -79,6 +100,39 @@ final class PlanMixins {
   })
   private interface StartKinds {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Limit.Between.class, name = "between"),
+    @JsonSubTypes.Type(value = Limit.Beside.class, name = "beside"),
+    @JsonSubTypes.Type(value = Limit.Inside.class, name = "inside")
+  })
+  private interface LimitKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Parting.Across.class, name = "across"),
+    @JsonSubTypes.Type(value = Parting.Diagonal.class, name = "diagonal"),
+    @JsonSubTypes.Type(value = Parting.Hairline.class, name = "hairline"),
+    @JsonSubTypes.Type(value = Parting.Centre.class, name = "centre"),
+    @JsonSubTypes.Type(value = Parting.Pivot.class, name = "pivot"),
+    @JsonSubTypes.Type(value = Parting.Panels.class, name = "panels")
+  })
+  private interface PartingKinds {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Outline.HalfMoon.class, name = "halfMoon"),
+    @JsonSubTypes.Type(value = Outline.Sideburn.class, name = "sideburn"),
+    @JsonSubTypes.Type(value = Outline.Nape.class, name = "nape"),
+    @JsonSubTypes.Type(value = Outline.HardLine.class, name = "hardLine"),
+    @JsonSubTypes.Type(value = Outline.Taper.class, name = "taper")
+  })
+  private interface OutlineKinds {}
+
+  /** What a guard leaves comes from the kit, not from the move. */
+  @JsonIgnoreProperties("measuredMm")
+  private interface WithoutMeasured {}
+
   @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
   private interface Names {}
 
@@ -88,7 +142,11 @@ final class PlanMixins {
         .addMixIn(Cut.class, CutKinds.class)
         .addMixIn(Hold.class, HoldKinds.class)
         .addMixIn(CutLine.class, LineKinds.class)
-        .addMixIn(Guide.class, GuideKinds.class);
+        .addMixIn(Guide.class, GuideKinds.class)
+        .addMixIn(Limit.class, LimitKinds.class)
+        .addMixIn(Parting.class, PartingKinds.class)
+        .addMixIn(Outline.class, OutlineKinds.class)
+        .addMixIn(Guard.class, WithoutMeasured.class);
     for (Class<?> e :
         new Class<?>[] {
           Place.class,
@@ -113,7 +171,24 @@ final class PlanMixins {
           Guide.Gather.class,
           Comb.Blade.class,
           Guard.Grain.class,
-          Move.Damp.class,
+          Damp.class,
+          Job.class,
+          Dial.class,
+          Aside.What.class,
+          Texture.Tool.class,
+          Outline.Side.class,
+          Outline.Nape.Form.class,
+          Fingers.Tension.class,
+          Comb.Lift.class,
+          Limit.Side.class,
+          Planner.Reason.class,
+          School.Outline.class,
+          School.Begin.class,
+          School.Fringe.class,
+          School.Taper.class,
+          School.Work.class,
+          School.Knuckle.class,
+          School.Check.class,
           Move.Stand.class
         }) {
       b.addMixIn(e, Names.class);

@@ -8,11 +8,16 @@ final class PlanUpgrade {
   private PlanUpgrade() {}
 
   static JsonNode toCurrent(JsonNode tree) {
-    return tree.path("version").asInt(0) == 1 ? fromOne((ObjectNode) tree.deepCopy()) : tree;
+    int version = tree.path("version").asInt(0);
+    if (version < 1 || version > 2 || !(tree instanceof ObjectNode)) {
+      return tree;
+    }
+    ObjectNode plan = (ObjectNode) tree.deepCopy();
+    return fromTwo(version == 1 ? fromOne(plan) : plan);
   }
 
   /** Six named lengths became a length for each place taped; wishes became one answer of many. */
-  private static JsonNode fromOne(ObjectNode plan) {
+  private static ObjectNode fromOne(ObjectNode plan) {
     plan.put("version", 2);
     if (plan.path("start") instanceof ObjectNode six && six.has("topMm")) {
       ObjectNode start = PlanJson.json().createObjectNode();
@@ -30,6 +35,27 @@ final class PlanUpgrade {
     if (plan.path("wishes").isArray()) {
       JsonNode points = plan.get("wishes");
       plan.putObject("wishes").set("points", points);
+    }
+    return plan;
+  }
+
+  /** Limits became one of three kinds; the way the work goes became one kind of parting. */
+  private static ObjectNode fromTwo(ObjectNode plan) {
+    plan.put("version", 3);
+    for (JsonNode section : plan.path("sections")) {
+      for (JsonNode limit : section.path("limits")) {
+        if (limit instanceof ObjectNode l && !l.has("kind")) {
+          l.put("kind", "between");
+        }
+      }
+    }
+    for (JsonNode move : plan.path("moves")) {
+      if (move.path("cut") instanceof ObjectNode cut && cut.has("progress")) {
+        JsonNode toward = cut.remove("progress");
+        ObjectNode parting = cut.putObject("parting");
+        parting.put("kind", "across");
+        parting.set("toward", toward);
+      }
     }
     return plan;
   }

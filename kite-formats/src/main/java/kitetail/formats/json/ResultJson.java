@@ -5,11 +5,14 @@ import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
+import kitetail.plan.Dose;
 import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.section.Cover;
 import kitetail.section.Section;
+import kitetail.section.Zone;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -36,7 +39,23 @@ public final class ResultJson {
     ArrayNode moves = r.putArray("moves");
     o.steps().forEach(s -> move(moves.addObject(), s));
     ArrayNode sections = r.putArray("sections");
-    plan.sections().forEach(s -> section(sections.addObject(), s, o));
+    plan.sections().forEach(s -> section(sections.addObject(), s, plan, o));
+    cover(r.putObject("cover"), o.cover());
+    ArrayNode jumps = r.putArray("jumps");
+    o.jumps()
+        .forEach(
+            j ->
+                jumps
+                    .addObject()
+                    .put("longer", j.one())
+                    .put("shorter", j.other())
+                    .put("mm", round(j.mm()))
+                    .put("near", name(j.near()))
+                    .put("meant", j.meant()));
+    ObjectNode ends = r.putObject("endsMm");
+    for (Place p : Place.values()) {
+      ends.put(name(p), round(o.endMm(p)));
+    }
     ArrayNode walks = r.putArray("walks");
     o.scalp().walks().forEach(w -> walk(walks.addObject(), w, o));
     ArrayNode wishes = r.putArray("wishes");
@@ -95,16 +114,42 @@ public final class ResultJson {
     if (s.shortfallPlace() != null) {
       n.put("shortfallPlace", name(s.shortfallPlace()));
     }
+    if (!s.doses().isEmpty()) {
+      n.put("gramsTextured", round(s.gramsTextured()));
+      ArrayNode doses = n.putArray("doses");
+      for (Dose d : s.doses()) {
+        doses
+            .addObject()
+            .put("aroundDeg", round(d.aroundDeg()))
+            .put("passes", d.passes())
+            .put("percent", round(d.percent()))
+            .put("grams", round(d.grams()))
+            .put("mostPercent", round(d.mostPercent()));
+      }
+    }
   }
 
-  private static void section(ObjectNode n, Section s, Outcome o) {
+  private static void cover(ObjectNode n, Cover c) {
+    ArrayNode gaps = n.putArray("gaps");
+    c.gaps().forEach(g -> patch(gaps.addObject(), g));
+    ArrayNode overlaps = n.putArray("overlaps");
+    c.overlaps().forEach(p -> patch(overlaps.addObject(), p));
+  }
+
+  private static void patch(ObjectNode n, Cover.Patch p) {
+    ArrayNode ids = n.putArray("sections");
+    p.sections().forEach(ids::add);
+    n.put("areaMm2", round(p.areaMm2())).put("near", name(p.near()));
+  }
+
+  private static void section(ObjectNode n, Section s, Plan plan, Outcome o) {
     Scalp scalp = o.scalp();
     double[] left = o.afterMm();
     double area = 0;
     double sum = 0;
     double min = Double.MAX_VALUE;
     double max = 0;
-    for (int i : s.roots(scalp)) {
+    for (int i : Zone.of(scalp, plan.region(s.id())).roots()) {
       area += scalp.areaMm2(i);
       sum += scalp.areaMm2(i) * left[i];
       min = Math.min(min, left[i]);
@@ -145,7 +190,12 @@ public final class ResultJson {
       n.put("move", f.move());
     }
     n.put("place", name(f.place()));
-    n.put("amountMm", round(f.amountMm()));
+    n.put("amount", round(f.amount()));
+    n.put("unit", f.unit().name().toLowerCase(java.util.Locale.ROOT));
+    if (!f.with().isEmpty()) {
+      ArrayNode with = n.putArray("with");
+      f.with().forEach(with::add);
+    }
   }
 
   private static void sites(ArrayNode all, Outcome o) {

@@ -123,7 +123,7 @@ public final class CutSheet {
       h.append("<tr><td class='n'>")
           .append(i++)
           .append("</td><td class='big'>")
-          .append(text(words.headline(s.move())))
+          .append(text(words.headline(s.move().with(s.cut()))))
           .append("</td><td><b>")
           .append(text(s.move().name()))
           .append(".</b> ")
@@ -141,7 +141,7 @@ public final class CutSheet {
     }
     h.append("</table><div class='cautions'>");
     for (Finding f : o.findings().stream().limit(5).toList()) {
-      h.append("<p>").append(text(words.finding(f))).append("</p>");
+      h.append("<p>").append(text(words.finding(f, plan))).append("</p>");
     }
     h.append(
         "<p>Look for moles, scars and broken skin before you begin; do not cut there. Fold the ear away. Tools disinfected for the full contact time, a new blade for each client. Local rules and licensed practice come first.</p>");

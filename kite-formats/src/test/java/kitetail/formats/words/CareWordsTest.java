@@ -60,11 +60,13 @@ class CareWordsTest {
   @Test
   void findingsOfTheSitDown_areWorded() {
     for (String rule : new String[] {"leave-alone", "skin-stop", "skin-place"}) {
-      String words = WORDS.finding(new Finding(rule, Finding.Severity.WARN, null, Place.NAPE, 12));
+      String words =
+          WORDS.finding(new Finding(rule, Finding.Severity.WARN, null, Place.NAPE, 12), null);
       assertThat(words).contains("nape").doesNotContain(rule);
     }
     assertThat(
-            WORDS.finding(new Finding("leave-alone", Finding.Severity.WARN, "m", Place.NAPE, 12)))
+            WORDS.finding(
+                new Finding("leave-alone", Finding.Severity.WARN, "m", Place.NAPE, 12), null))
         .contains("1.2 cm");
   }
 }

@@ -3,18 +3,21 @@ package kitetail.formats.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
-import kitetail.cut.Facing;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
+import kitetail.formats.json.Families;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Move;
+import kitetail.plan.Plan;
+import kitetail.section.Facing;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -106,6 +109,8 @@ class WordsTest {
     assertThat(CM.place(p)).isNotBlank().isNotIn(others);
   }
 
+  private static final Plan PLAN = Families.all().get("quiet-side-part");
+
   @ParameterizedTest
   @ValueSource(
       strings = {
@@ -114,10 +119,79 @@ class WordsTest {
         "bite-wide",
         "line-meets-skin",
         "takes-nothing",
-        "wish-too-short"
+        "wish-too-short",
+        "section-gap",
+        "section-overlap",
+        "jump",
+        "old-to-new",
+        "texture-over",
+        "hairline-pushed",
+        "ask-first"
       })
   void everyFinding_isSaidAsASentence_withoutItsRule_andWithoutShouting(String rule) {
-    String said = CM.finding(new Finding(rule, Finding.Severity.WARN, "m", Place.NAPE, 42));
-    assertThat(said).doesNotContain(rule).doesNotContain("!").endsWith(".");
+    String said =
+        CM.finding(
+            new Finding(
+                rule,
+                Finding.Severity.WARN,
+                "top",
+                Place.NAPE,
+                42,
+                Finding.Unit.MM,
+                List.of("top", "crown")),
+            PLAN);
+    assertThat(said).doesNotContain(rule + ":").doesNotContain("!").endsWith(".");
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "declared",
+        "guide-first",
+        "bulk-first",
+        "fringe-approved",
+        "first-pass-everywhere",
+        "neck-last",
+        "product-after-cut",
+        "school-outline-first",
+        "school-inside-first",
+        "school-fringe-first",
+        "school-fringe-last",
+        "school-taper-dry",
+        "school-taper-early",
+        "school-begin"
+      })
+  void aBrokenOrder_namesBothMoves_andTheReason(String rule) {
+    String said =
+        CM.finding(
+            new Finding(
+                "order-" + rule,
+                Finding.Severity.WARN,
+                "combLeft",
+                Place.NAPE,
+                0,
+                Finding.Unit.MM,
+                List.of("bulkLeft")),
+            PLAN);
+    assertThat(said)
+        .startsWith("Do “Bulk off the left side” before “Left side over the comb”: ")
+        .doesNotContain(rule)
+        .endsWith(".");
+  }
+
+  @Test
+  void areasAndPercents_areSaidAsSuch() {
+    assertThat(
+            CM.finding(
+                new Finding(
+                    "section-gap",
+                    Finding.Severity.WARN,
+                    null,
+                    Place.CROWN,
+                    1250,
+                    Finding.Unit.MM2,
+                    List.of()),
+                PLAN))
+        .startsWith("13 cm² of hair near the crown");
   }
 }

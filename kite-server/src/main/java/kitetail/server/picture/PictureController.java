@@ -3,15 +3,15 @@ package kitetail.server.picture;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
-import kitetail.formats.json.Families;
 import kitetail.formats.picture.View;
 import kitetail.hair.StartingLengths;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
-import kitetail.server.error.NotFoundException;
+import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
@@ -39,18 +39,24 @@ class PictureController {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final Heads heads;
+  private final FamilyBook families;
+  private final Advice advice;
 
   PictureController(
       PlanRepository plans,
       VisitRepository visits,
       ClientRepository clients,
       SitDownRepository sitDowns,
-      Heads heads) {
+      Heads heads,
+      FamilyBook families,
+      Advice advice) {
     this.plans = plans;
     this.visits = visits;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.heads = heads;
+    this.families = families;
+    this.advice = advice;
   }
 
   @GetMapping(value = "/api/plans/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
@@ -85,11 +91,11 @@ class PictureController {
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
     clients.get(me.shopId(), id);
-    Plan shape = Families.all().get(family);
-    if (shape == null) {
-      throw new NotFoundException("No family " + family + ".");
-    }
-    return still(sitDowns.latest(me.shopId(), id).planOf(shape), view, width, height);
+    return still(
+        advice.fitted(sitDowns.latest(me.shopId(), id), families.get(me.shopId(), family)),
+        view,
+        width,
+        height);
   }
 
   /** A head with the hair it had when it sat down. */

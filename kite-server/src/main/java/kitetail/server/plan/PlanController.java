@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
-import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
@@ -16,9 +15,11 @@ import kitetail.formats.words.Words;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
 import org.springframework.http.CacheControl;
@@ -48,6 +49,8 @@ class PlanController {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final Heads heads;
+  private final FamilyBook families;
+  private final Advice advice;
   private final Clock clock;
 
   PlanController(
@@ -55,15 +58,17 @@ class PlanController {
       ClientRepository clients,
       SitDownRepository sitDowns,
       Heads heads,
+      FamilyBook families,
+      Advice advice,
       Clock clock) {
     this.plans = plans;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.heads = heads;
+    this.families = families;
+    this.advice = advice;
     this.clock = clock;
   }
-
-  record FamilyRow(String id, String title, int moves) {}
 
   /** Either a family's id or a whole document to take in. */
   record NewPlan(String family, JsonNode document) {}
@@ -86,19 +91,12 @@ class PlanController {
 
   record Ramp(double[] levelsMm, List<String> colours) {}
 
-  @GetMapping("/families")
-  List<FamilyRow> families() {
-    return Families.all().entrySet().stream()
-        .map(e -> new FamilyRow(e.getKey(), e.getValue().title(), e.getValue().moves().size()))
-        .toList();
-  }
-
   @GetMapping("/ramp")
   Ramp ramp() {
     return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex());
   }
 
-  @GetMapping(value = "/schema/plan-2.schema.json", produces = "application/schema+json")
+  @GetMapping(value = "/schema/plan-3.schema.json", produces = "application/schema+json")
   String schema() {
     return PlanJson.schema();
   }
@@ -123,14 +121,7 @@ class PlanController {
       plan = PlanJson.read(n.document());
       heads.fitted(plan.head());
     } else {
-      Plan family = n.family() == null ? null : Families.all().get(n.family());
-      if (family == null) {
-        throw new FieldException(
-            "$.family",
-            String.valueOf(n.family()),
-            "allowed " + String.join(", ", Families.all().keySet()));
-      }
-      plan = s.planOf(family);
+      plan = advice.fitted(s, families.get(me.shopId(), n.family()));
     }
     return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
   }
@@ -164,15 +155,15 @@ class PlanController {
     ObjectNode result = ResultJson.of(plan, o, false);
     Words words = new Words(Units.valueOf(me.units()));
     ArrayNode said = result.putArray("words");
-    plan.moves()
+    o.steps()
         .forEach(
-            m ->
+            step ->
                 said.addObject()
-                    .put("id", m.id())
-                    .put("headline", words.headline(m))
-                    .put("sentence", words.sentence(m)));
+                    .put("id", step.move().id())
+                    .put("headline", words.headline(step.move().with(step.cut())))
+                    .put("sentence", words.sentence(step.move())));
     ArrayNode warned = result.putArray("findingWords");
-    o.findings().forEach(f -> warned.add(words.finding(f)));
+    o.findings().forEach(f -> warned.add(words.finding(f, plan)));
     return Binary.outcome(result.toString(), o, heads.of(plan).picture().scalpMesh().roots());
   }
 

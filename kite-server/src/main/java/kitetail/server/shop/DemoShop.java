@@ -22,6 +22,7 @@ import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.plan.SitDown;
+import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.plan.PlanRepository;
@@ -48,6 +49,7 @@ class DemoShop implements ApplicationRunner {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
+  private final Advice advice;
   private final PasswordEncoder encoder;
   private final Clock clock;
 
@@ -56,12 +58,14 @@ class DemoShop implements ApplicationRunner {
       ClientRepository clients,
       SitDownRepository sitDowns,
       PlanRepository plans,
+      Advice advice,
       PasswordEncoder encoder,
       Clock clock) {
     this.db = db;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.plans = plans;
+    this.advice = advice;
     this.encoder = encoder;
     this.clock = clock;
   }
@@ -175,7 +179,7 @@ class DemoShop implements ApplicationRunner {
       planIds.add(
           d.family() == null
               ? null
-              : plans.add(id, d.sitDown().planOf(Families.all().get(d.family())), now));
+              : plans.add(id, advice.fitted(d.sitDown(), Families.all().get(d.family())), now));
     }
     week(shop, List.of(owner, stylist), clientIds, planIds);
   }

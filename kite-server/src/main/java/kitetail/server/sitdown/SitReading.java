@@ -14,7 +14,6 @@ import kitetail.hair.WetDry;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
-import kitetail.plan.Sampling;
 import kitetail.plan.SitDown;
 import kitetail.wish.Reading;
 
@@ -49,15 +48,10 @@ record SitReading(
     for (Place p : Place.values()) {
       var v = head.place(p);
       places.put(ResultJson.name(p), new double[] {v.x(), v.y(), v.z()});
-      lengths.put(ResultJson.name(p), lengthsMm[Sampling.nearestRoot(scalp, v)]);
+      lengths.put(ResultJson.name(p), lengthsMm[scalp.root(p)]);
     }
     List<WishWords> wishes = new ArrayList<>();
-    for (Reading r :
-        Reading.all(
-            s.wishes(),
-            head,
-            s.hair(),
-            p -> lengthsMm[Sampling.nearestRoot(scalp, head.place(p))])) {
+    for (Reading r : Reading.all(s.wishes(), head, s.hair(), p -> lengthsMm[scalp.root(p)])) {
       wishes.add(
           new WishWords(
               ResultJson.name(r.wish().place()),

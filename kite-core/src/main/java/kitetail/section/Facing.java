@@ -1,4 +1,4 @@
-package kitetail.cut;
+package kitetail.section;
 
 import kitetail.geom.UnitVec;
 
@@ -19,5 +19,10 @@ public enum Facing {
 
   public UnitVec direction() {
     return direction;
+  }
+
+  /** The same seen in a mirror: left and right changed over. */
+  public Facing mirrored() {
+    return this == LEFT ? RIGHT : this == RIGHT ? LEFT : this;
   }
 }

@@ -1,0 +1,54 @@
+package kitetail.cut;
+
+import kitetail.head.Scalp;
+import kitetail.section.Zone;
+
+/**
+ * The bites a section falls into: bands between partings, each cut a hand's line at a time.
+ *
+ * @param count in all
+ * @param partings bands, panel by panel
+ * @param longestLineMm the longest band; past a hand's line it is cut in more than one go
+ */
+public record Bites(int count, int partings, double longestLineMm) {
+  private static final int MOST = 400;
+
+  public static Bites of(Fingers f, Zone zone) {
+    Scalp s = zone.scalp();
+    int panels = f.parting().panels();
+    double from = Double.MAX_VALUE;
+    double to = -Double.MAX_VALUE;
+    double left = Double.MAX_VALUE;
+    double right = -Double.MAX_VALUE;
+    double area = 0;
+    for (int i : zone.roots()) {
+      double at = f.parting().atMm(s.head(), s.pointMm(i));
+      from = Math.min(from, at);
+      to = Math.max(to, at);
+      left = Math.min(left, s.pointMm(i).x());
+      right = Math.max(right, s.pointMm(i).x());
+      area += s.areaMm2(i);
+    }
+    if (area == 0) {
+      return new Bites(0, 0, 0);
+    }
+    int bands = (int) Math.min(MOST, Math.max(1, Math.ceil((to - from) / f.biteMm())));
+    double[] areas = new double[bands * panels];
+    for (int i : zone.roots()) {
+      double at = f.parting().atMm(s.head(), s.pointMm(i));
+      int band = (int) Math.min(bands - 1.0, (at - from) / f.biteMm());
+      int panel =
+          (int) Math.min(panels - 1.0, panels * (s.pointMm(i).x() - left) / (right - left + 1e-9));
+      areas[panel * bands + band] += s.areaMm2(i);
+    }
+    int count = 0;
+    int partings = 0;
+    double longest = 0;
+    for (double a : areas) {
+      count += (int) Math.ceil(a / (f.biteMm() * Fingers.HAND_MM));
+      partings += a > 0 ? 1 : 0;
+      longest = Math.max(longest, a / f.biteMm());
+    }
+    return new Bites(count, partings, longest);
+  }
+}

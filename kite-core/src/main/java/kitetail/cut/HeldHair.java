@@ -1,0 +1,234 @@
+package kitetail.cut;
+
+import kitetail.geom.StarSurface;
+import kitetail.geom.TautPath;
+import kitetail.geom.UnitVec;
+import kitetail.geom.Vec3;
+import kitetail.head.Head;
+import kitetail.head.Scalp;
+import kitetail.section.Parting;
+import kitetail.section.Zone;
+
+/** Works out one cut over the fingers: where each hair is held, and how long it is up to there. */
+final class HeldHair {
+  private static final double TRACE_MM = 4;
+  private static final int MAX_BITES = 120;
+
+  private final Fingers cut;
+  private final Hold hold;
+  private final CutLine line;
+  private final Parting parting;
+  private final Zone zone;
+  private final Scalp scalp;
+  private final int[] roots;
+  private final Head head;
+  private final StarSurface skin;
+  private final TautPath taut;
+  private final CutLine.Laid laid;
+  private final boolean asksRise;
+  private final double start;
+
+  HeldHair(Fingers cut, Zone zone) {
+    this.cut = cut;
+    this.hold = cut.hold();
+    this.line = cut.line();
+    this.parting = cut.parting();
+    this.zone = zone;
+    this.scalp = zone.scalp();
+    this.roots = zone.roots();
+    this.head = scalp.head();
+    this.skin = head.surface();
+    this.taut = new TautPath(skin);
+    this.laid = line.on(head, hold);
+    this.asksRise = line.asksRise(hold);
+    boolean chained =
+        !(cut.guide() instanceof Guide.Travelling || cut.guide() instanceof Guide.Fixed);
+    this.start = chained || cut.rollDeg() > 0 ? zone.firstMm(parting) : 0;
+  }
+
+  double[] lengths() {
+    double[] out = new double[roots.length];
+    if (cut.guide() instanceof Guide.Fixed f) {
+      fixed(f, out);
+    } else if (cut.guide() instanceof Guide.Travelling || cut.guide() instanceof Guide.ByEye) {
+      for (int k = 0; k < roots.length; k++) {
+        int i = roots[k];
+        out[k] = held(scalp.pointMm(i), scalp.normal(i), asksRise ? rise(i) : 0);
+      }
+    } else {
+      Handed handed = handed(cut.guide());
+      Vec3[] chain = new Vec3[MAX_BITES + 1];
+      for (int k = 0; k < roots.length; k++) {
+        out[k] = chained(scalp.pointMm(roots[k]), chain, handed);
+      }
+    }
+    if (cut.rollDeg() > 0) {
+      roll(out);
+    }
+    return out;
+  }
+
+  /** Fingers rolled up: in each bite the hair of its upper edge ends up shortest. */
+  private void roll(double[] out) {
+    double lost = Math.tan(Math.toRadians(cut.rollDeg()));
+    for (int k = 0; k < roots.length; k++) {
+      double in = (parting.atMm(head, scalp.pointMm(roots[k])) - start) % cut.biteMm();
+      out[k] = Math.max(0, out[k] - in * lost);
+    }
+  }
+
+  private void fixed(Guide.Fixed f, double[] out) {
+    Vec3 spot = f.gather() == Guide.Gather.SPOT ? tip(head.place(f.place())) : null;
+    UnitVec along = rowDirection(head.place(f.place()));
+    for (int k = 0; k < roots.length; k++) {
+      Vec3 p = scalp.pointMm(roots[k]);
+      out[k] = brought(p, spot != null ? spot : tip(inRow(p, head.place(f.place()), along)));
+    }
+  }
+
+  private double rise(int i) {
+    return Math.max(0, zone.lowerEdgeFromApexMm(scalp.azimuthRad(i)) - scalp.fromApexMm(i));
+  }
+
+  private double rise(Vec3 p) {
+    return asksRise
+        ? Math.max(0, zone.lowerEdgeFromApexMm(head.azimuthRad(p)) - head.fromApexMm(p))
+        : 0;
+  }
+
+  private double held(Vec3 p, UnitVec normal, double rise) {
+    UnitVec pull = hold.pull(normal);
+    double d = laid.distanceMm(p, pull, rise);
+    boolean followsHead = line.asksEverywhere();
+    return followsHead || !Double.isFinite(d) || d == 0 || pull.dot(normal) > 0.999
+        ? d
+        : taut.lengthMm(p, p.plus(pull.times(d)));
+  }
+
+  /**
+   * Where the guide hair that grows at g ends in the hand; null where the line is out of its reach.
+   */
+  private Vec3 tip(Vec3 g) {
+    UnitVec pull = hold.pull(skin.normalAt(g));
+    double d = laid.distanceMm(g, pull, rise(g));
+    return Double.isFinite(d) ? g.plus(pull.times(d)) : null;
+  }
+
+  private double brought(Vec3 p, Vec3 tip) {
+    return tip == null ? Double.POSITIVE_INFINITY : taut.lengthMm(p, tip);
+  }
+
+  /** The way the work goes at the guide; rows run along it. */
+  private UnitVec rowDirection(Vec3 place) {
+    return parting instanceof Parting.Across a
+        ? a.toward().direction()
+        : parting.back(head, place, skin.normalAt(place)).opposite();
+  }
+
+  /** From p straight across to the level of the guide's parting, staying on the skin. */
+  private Vec3 inRow(Vec3 p, Vec3 place, UnitVec along) {
+    Vec3 q = p.plus(along.times(along.dot(place.minus(p))));
+    for (int k = 0; k < 8; k++) {
+      double h = skin.heightMm(q.x(), q.y(), q.z());
+      UnitVec n = skin.normalAt(skin.onto(q));
+      double cos = Math.sqrt(Math.max(0.05, 1 - n.dot(along) * n.dot(along)));
+      q = q.minus(n.alongSurface(along).times(h / cos));
+      if (Math.abs(h) < 1e-3) {
+        break;
+      }
+    }
+    return skin.onto(q);
+  }
+
+  /** How length is handed from a bite to the next. */
+  private interface Handed {
+    /**
+     * @param old where the last bite grows
+     * @param lengthMm what it was left
+     * @param next where the new bite grows
+     */
+    double on(Vec3 old, double lengthMm, Vec3 next);
+  }
+
+  private Handed handed(Guide guide) {
+    if (guide instanceof Guide.NewBite) {
+      return (old, length, next) -> reach(old, length, next);
+    }
+    if (guide instanceof Guide.Middle) {
+      return (old, length, next) -> {
+        Vec3 mid = skin.onto(old.plus(next).times(0.5));
+        double t = reach(old, length, mid);
+        return taut.lengthMm(next, mid.plus(hold.pull(skin.normalAt(mid)).times(t)));
+      };
+    }
+    return (old, length, next) ->
+        taut.lengthMm(next, old.plus(hold.pull(skin.normalAt(old)).times(length)));
+  }
+
+  /**
+   * How far out along the pull at {@code at} hair of a length reaches that grows at {@code old}:
+   * straight by the quadratic, and where the head is in the way by the secant rule from there.
+   */
+  private double reach(Vec3 old, double length, Vec3 at) {
+    UnitVec pull = hold.pull(skin.normalAt(at));
+    Vec3 w = at.minus(old);
+    double along = pull.dot(w);
+    double under = along * along - w.dot(w) + length * length;
+    double t = under < 0 ? 0 : Math.max(0, -along + Math.sqrt(under));
+    double miss = taut.lengthMm(old, at.plus(pull.times(t))) - length;
+    for (int k = 0; k < 6 && Math.abs(miss) > 1e-3 && t > 0; k++) {
+      t = Math.max(0, t - miss);
+      miss = taut.lengthMm(old, at.plus(pull.times(t))) - length;
+    }
+    return t;
+  }
+
+  /** Goes back bite by bite to the first, then forward again, length handed on bite by bite. */
+  private double chained(Vec3 p, Vec3[] chain, Handed handed) {
+    chain[0] = p;
+    int n = 0;
+    while (n < MAX_BITES) {
+      Vec3 back = stepBack(chain[n]);
+      if (back == null
+          || parting.atMm(head, back) < start - 1e-6
+          || parting.atMm(head, back) > parting.atMm(head, chain[n])
+          || offScalp(back)) {
+        break;
+      }
+      chain[++n] = back;
+    }
+    double length = held(chain[n], skin.normalAt(chain[n]), 0);
+    for (int k = n; k > 0 && Double.isFinite(length); k--) {
+      length = handed.on(chain[k], length, chain[k - 1]);
+    }
+    return asksRise ? length + gained(p) : length;
+  }
+
+  /** What a finger angle or a low hand adds up to here, bite by bite. */
+  private double gained(Vec3 p) {
+    UnitVec pull = hold.pull(skin.normalAt(p));
+    return laid.distanceMm(p, pull, rise(p)) - laid.distanceMm(p, pull, 0);
+  }
+
+  private boolean offScalp(Vec3 p) {
+    return head.fromApexMm(p) > head.hairlineFromApexMm(head.azimuthRad(p)) + 1e-3;
+  }
+
+  /** One bite back along the skin; null where the head has no further place that way. */
+  private Vec3 stepBack(Vec3 from) {
+    int steps = (int) Math.ceil(cut.biteMm() / TRACE_MM);
+    Vec3 p = from;
+    UnitVec last = null;
+    for (int k = 0; k < steps; k++) {
+      UnitVec back = parting.back(head, p, skin.normalAt(p));
+      if (last != null && back.dot(last) < 0) {
+        return null;
+      }
+      last = back;
+      // Brought back to the skin, a step along the tangent loses what its arc is shorter.
+      double r = p.distanceTo(skin.centreMm());
+      p = skin.onto(p.plus(back.times(r * Math.tan(cut.biteMm() / steps / r))));
+    }
+    return p;
+  }
+}

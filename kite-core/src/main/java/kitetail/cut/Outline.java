@@ -1,0 +1,328 @@
+package kitetail.cut;
+
+import kitetail.geom.Smooth;
+import kitetail.geom.Vec3;
+import kitetail.head.Head;
+import kitetail.head.Place;
+import kitetail.head.Scalp;
+
+/** The shapes an edge is cut to. The records do the work. */
+public sealed interface Outline {
+  Drawn on(Head head);
+
+  Outline mirrored();
+
+  /** True when hair hangs to the outline, so that its length is that in the hand. */
+  default boolean hangs() {
+    return true;
+  }
+
+  double dial(Dial dial);
+
+  Outline turned(Dial dial, double value);
+
+  /** An outline on one head. */
+  interface Drawn {
+    /** Length left at a root, mm; infinite where the outline does not run. */
+    double leavesMm(Scalp s, int i);
+  }
+
+  /** A side of the client. */
+  enum Side {
+    LEFT,
+    RIGHT;
+
+    Place of(Place right) {
+      return this == RIGHT ? right : right.mirrored();
+    }
+
+    Side mirrored() {
+      return this == LEFT ? RIGHT : LEFT;
+    }
+  }
+
+  private static void check(String name, double value, double min, double max) {
+    if (!(value >= min && value <= max)) {
+      throw new IllegalArgumentException(
+          name + " must be " + min + " to " + max + ", was " + value);
+    }
+  }
+
+  private static IllegalArgumentException none(Dial dial) {
+    return new IllegalArgumentException("this outline has no " + dial);
+  }
+
+  /**
+   * The half moon over an ear, from the sideburn to behind it.
+   *
+   * @param raiseMm how far off the natural hairline at the ear's top: above 0 off the ear, below it
+   *     so much hair lies on the ear, −80 to 20
+   */
+  record HalfMoon(Side side, double raiseMm) implements Outline {
+    public HalfMoon {
+      check("raiseMm", raiseMm, -80, 20);
+    }
+
+    @Override
+    public Drawn on(Head h) {
+      double front = h.azimuthRad(h.place(side.of(Place.SIDEBURN_RIGHT)));
+      double back = h.azimuthRad(h.place(side.of(Place.BEHIND_EAR_RIGHT)));
+      double mid = (front + back) / 2;
+      double half = Math.abs(back - front) / 2;
+      return (s, i) -> {
+        double u = (s.azimuthRad(i) - mid) / half;
+        return Math.abs(u) > 1
+            ? Double.POSITIVE_INFINITY
+            : s.aboveHairlineMm(i) - raiseMm * Math.sqrt(1 - u * u);
+      };
+    }
+
+    @Override
+    public HalfMoon mirrored() {
+      return new HalfMoon(side.mirrored(), raiseMm);
+    }
+
+    @Override
+    public double dial(Dial dial) {
+      return dial == Dial.RAISE ? raiseMm : Double.NaN;
+    }
+
+    @Override
+    public HalfMoon turned(Dial dial, double value) {
+      if (dial != Dial.RAISE) {
+        throw none(dial);
+      }
+      return new HalfMoon(side, value);
+    }
+  }
+
+  /**
+   * A sideburn's end, from the temple to the front of the ear.
+   *
+   * @param raiseMm above its natural end, −60 to 40
+   * @param slopeDeg 0 level; above 0 the front is cut higher, to a point at the ear, −60 to 60
+   */
+  record Sideburn(Side side, double raiseMm, double slopeDeg) implements Outline {
+    private static final double WIDE_RAD = Math.toRadians(11);
+
+    public Sideburn {
+      check("raiseMm", raiseMm, -60, 40);
+      check("slopeDeg", slopeDeg, -60, 60);
+    }
+
+    @Override
+    public Drawn on(Head h) {
+      Vec3 end = h.place(side.of(Place.SIDEBURN_RIGHT));
+      double mid = h.azimuthRad(end);
+      double slope = Math.tan(Math.toRadians(slopeDeg));
+      return (s, i) -> {
+        if (Math.abs(s.azimuthRad(i) - mid) > WIDE_RAD) {
+          return Double.POSITIVE_INFINITY;
+        }
+        double level = end.z() + raiseMm + slope * (s.pointMm(i).y() - end.y());
+        return s.pointMm(i).z() - level;
+      };
+    }
+
+    @Override
+    public Sideburn mirrored() {
+      return new Sideburn(side.mirrored(), raiseMm, slopeDeg);
+    }
+
+    @Override
+    public double dial(Dial dial) {
+      return dial == Dial.RAISE ? raiseMm : Double.NaN;
+    }
+
+    @Override
+    public Sideburn turned(Dial dial, double value) {
+      if (dial != Dial.RAISE) {
+        throw none(dial);
+      }
+      return new Sideburn(side, value, slopeDeg);
+    }
+  }
+
+  /**
+   * The nape from corner to corner. Neck hair below it is not head hair and is only cleaned.
+   *
+   * @param raiseMm above (below 0: under) the natural hairline at the centre, −300 to 40
+   * @param cornerRadiusMm of the corners of a square one, 0 to 40
+   */
+  record Nape(Form form, double raiseMm, double cornerRadiusMm) implements Outline {
+    /** How it runs. */
+    public enum Form {
+      /** Beside the natural hairline. */
+      NATURAL,
+      /** Level, its corners rounded by their radius. */
+      SQUARE,
+      /** One arc from corner to corner. */
+      ROUNDED,
+      /** Down to the centre by 30°. */
+      POINTED
+    }
+
+    private static final double POINT_SLOPE = Math.tan(Math.toRadians(30));
+
+    public Nape {
+      check("raiseMm", raiseMm, -300, 40);
+      check("cornerRadiusMm", cornerRadiusMm, 0, 40);
+    }
+
+    @Override
+    public Drawn on(Head h) {
+      double level = h.place(Place.NAPE).z() + raiseMm;
+      double corner = Math.abs(h.azimuthRad(h.place(Place.NAPE_CORNER_RIGHT)));
+      double wide = Math.abs(h.place(Place.NAPE_CORNER_RIGHT).x());
+      return (s, i) -> {
+        if (Math.abs(s.azimuthRad(i)) < corner) {
+          return Double.POSITIVE_INFINITY;
+        }
+        double z = s.pointMm(i).z();
+        double x = Math.min(wide, Math.abs(s.pointMm(i).x()));
+        return switch (form) {
+          case NATURAL -> s.aboveHairlineMm(i) - raiseMm;
+          case SQUARE -> z - level - Guard.arcMm(cornerRadiusMm, inside(x, wide));
+          case ROUNDED -> z - level - (wide - Math.sqrt(wide * wide - x * x)) / 2;
+          case POINTED -> z - level - POINT_SLOPE * x;
+        };
+      };
+    }
+
+    /** How far past the start of its rounded corner a place lies. */
+    private double inside(double x, double wide) {
+      return Math.min(0.999 * cornerRadiusMm, x - (wide - cornerRadiusMm));
+    }
+
+    @Override
+    public Nape mirrored() {
+      return this;
+    }
+
+    @Override
+    public double dial(Dial dial) {
+      return dial == Dial.RAISE ? raiseMm : Double.NaN;
+    }
+
+    @Override
+    public Nape turned(Dial dial, double value) {
+      if (dial != Dial.RAISE) {
+        throw none(dial);
+      }
+      return new Nape(form, value, cornerRadiusMm);
+    }
+  }
+
+  /** A line to the skin between two places, straight on the scalp map; pressed once. */
+  record HardLine(Place from, Place to, double widthMm) implements Outline {
+    public HardLine {
+      check("widthMm", widthMm, 1, 8);
+      if (from == to) {
+        throw new IllegalArgumentException("a hard line needs two places, was " + from);
+      }
+    }
+
+    @Override
+    public boolean hangs() {
+      return false;
+    }
+
+    @Override
+    public Drawn on(Head h) {
+      Vec3 a = h.place(from);
+      Vec3 b = h.place(to);
+      double ax = h.fromApexMm(a) * Math.sin(h.azimuthRad(a));
+      double ay = h.fromApexMm(a) * Math.cos(h.azimuthRad(a));
+      double dx = h.fromApexMm(b) * Math.sin(h.azimuthRad(b)) - ax;
+      double dy = h.fromApexMm(b) * Math.cos(h.azimuthRad(b)) - ay;
+      double length = Math.hypot(dx, dy);
+      return (s, i) -> {
+        double px = s.fromApexMm(i) * Math.sin(s.azimuthRad(i)) - ax;
+        double py = s.fromApexMm(i) * Math.cos(s.azimuthRad(i)) - ay;
+        double along = (px * dx + py * dy) / length;
+        double off = Math.abs(dx * py - dy * px) / length;
+        return along >= 0 && along <= length && off <= widthMm / 2 ? 0 : Double.POSITIVE_INFINITY;
+      };
+    }
+
+    @Override
+    public HardLine mirrored() {
+      return new HardLine(from.mirrored(), to.mirrored(), widthMm);
+    }
+
+    @Override
+    public double dial(Dial dial) {
+      return Double.NaN;
+    }
+
+    @Override
+    public HardLine turned(Dial dial, double value) {
+      throw none(dial);
+    }
+  }
+
+  /**
+   * A taper out of the edge: from one length at the hairline smoothly to another at a height above
+   * it, which falls from the sideburn behind the ear to the nape (a drop taper) or stays level.
+   *
+   * @param lengthMm at the hairline, 0 to 30
+   * @param farMm where the taper ends, 1 to 80
+   * @param sideburnMm its height at the sideburn, 2 to 120
+   * @param behindEarMm its height behind the ear
+   * @param napeMm its height at the nape
+   */
+  record Taper(double lengthMm, double farMm, double sideburnMm, double behindEarMm, double napeMm)
+      implements Outline {
+    public Taper {
+      check("lengthMm", lengthMm, 0, 30);
+      check("farMm", farMm, 1, 80);
+      check("sideburnMm", sideburnMm, 2, 120);
+      check("behindEarMm", behindEarMm, 2, 120);
+      check("napeMm", napeMm, 2, 120);
+    }
+
+    @Override
+    public boolean hangs() {
+      return false;
+    }
+
+    @Override
+    public Drawn on(Head h) {
+      double sideburn = Math.abs(h.azimuthRad(h.place(Place.SIDEBURN_RIGHT)));
+      double ear = Math.abs(h.azimuthRad(h.place(Place.BEHIND_EAR_RIGHT)));
+      return (s, i) -> {
+        double a = Math.abs(s.azimuthRad(i));
+        double high =
+            a < ear
+                ? sideburnMm
+                    + Smooth.step((a - sideburn) / (ear - sideburn)) * (behindEarMm - sideburnMm)
+                : behindEarMm + Smooth.step((a - ear) / (Math.PI - ear)) * (napeMm - behindEarMm);
+        double t = s.aboveHairlineMm(i) / high;
+        return t > 1 ? Double.POSITIVE_INFINITY : lengthMm + t * (farMm - lengthMm);
+      };
+    }
+
+    @Override
+    public Taper mirrored() {
+      return this;
+    }
+
+    @Override
+    public double dial(Dial dial) {
+      return switch (dial) {
+        case LENGTH -> lengthMm;
+        case FAR_LENGTH -> farMm;
+        default -> Double.NaN;
+      };
+    }
+
+    @Override
+    public Taper turned(Dial dial, double value) {
+      return switch (dial) {
+        case LENGTH -> new Taper(value, farMm, sideburnMm, behindEarMm, napeMm);
+        case FAR_LENGTH -> new Taper(lengthMm, value, sideburnMm, behindEarMm, napeMm);
+        default -> throw none(dial);
+      };
+    }
+  }
+}

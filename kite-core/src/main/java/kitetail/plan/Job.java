@@ -1,0 +1,67 @@
+package kitetail.plan;
+
+import kitetail.cut.Aside;
+import kitetail.cut.Comb;
+import kitetail.cut.Cut;
+import kitetail.cut.Edge;
+import kitetail.cut.Guard;
+import kitetail.cut.Outline;
+import kitetail.cut.Texture;
+
+/** What a move is there for; the rules of order go by it. */
+public enum Job {
+  /** The outer line at natural fall. */
+  OUTLINE,
+  /** Takes hair down so that what follows can be seen; leaves a floor length. */
+  BULK,
+  /** A guide others go by. */
+  GUIDE,
+  LENGTH,
+  /** Joins what was cut before. */
+  BLEND,
+  /** Sides or back to their finished length. */
+  SIDE,
+  FRINGE,
+  TAPER,
+  EDGE,
+  /** To the skin; grows back only with time. */
+  HARD_LINE,
+  TEXTURE,
+  MIST,
+  DRY,
+  APPROVE,
+  CHECK,
+  NECK,
+  PRODUCT;
+
+  private static final double BULK_GUARD = 5;
+
+  /** What a cut is usually for. */
+  static Job usual(Cut cut) {
+    if (cut instanceof Texture) {
+      return TEXTURE;
+    }
+    if (cut instanceof Comb) {
+      return SIDE;
+    }
+    if (cut instanceof Guard g) {
+      return g.number() >= BULK_GUARD ? BULK : TAPER;
+    }
+    if (cut instanceof Edge e) {
+      return e.outline() instanceof Outline.HardLine
+          ? HARD_LINE
+          : e.outline() instanceof Outline.Taper ? TAPER : EDGE;
+    }
+    if (cut instanceof Aside a) {
+      return switch (a.what()) {
+        case MIST -> MIST;
+        case DRY -> DRY;
+        case APPROVE -> APPROVE;
+        case CROSS_CHECK -> CHECK;
+        case CLEAN_NECK -> NECK;
+        case PRODUCT -> PRODUCT;
+      };
+    }
+    return LENGTH;
+  }
+}

@@ -1,0 +1,49 @@
+package kitetail.plan;
+
+import java.util.List;
+import kitetail.cut.Guard;
+
+/**
+ * The shop's own clipper: what its guards leave as measured, and its lever.
+ *
+ * @param guards measured ones; the others leave number × 1/8 in
+ * @param halfLeverMm what the lever adds half open, 0 to 5
+ * @param openLeverMm what it adds fully open
+ */
+public record Kit(List<Measured> guards, double halfLeverMm, double openLeverMm) {
+  /** The lever's offsets are assumptions; a shop measures its own. */
+  public static final Kit USUAL = new Kit(List.of(), 0.7, 1.4);
+
+  /**
+   * @param number 0 to 12
+   * @param mm what it leaves with the lever closed, 0.1 to 60
+   */
+  public record Measured(double number, double mm) {
+    public Measured {
+      range("number", number, 0, 12);
+      range("mm", mm, 0.1, 60);
+    }
+  }
+
+  public Kit {
+    guards = guards == null ? List.of() : List.copyOf(guards);
+    range("halfLeverMm", halfLeverMm, 0, 5);
+    range("openLeverMm", openLeverMm, 0, 5);
+  }
+
+  /** What a guard leaves with the lever closed, mm. */
+  public double guardMm(double number) {
+    return guards.stream()
+        .filter(g -> g.number() == number)
+        .mapToDouble(Measured::mm)
+        .findFirst()
+        .orElse(number * Guard.MM_PER_NUMBER);
+  }
+
+  private static void range(String name, double value, double min, double max) {
+    if (!(value >= min && value <= max)) {
+      throw new IllegalArgumentException(
+          name + " must be " + min + " to " + max + ", was " + value);
+    }
+  }
+}

@@ -1,0 +1,78 @@
+package kitetail.plan;
+
+/**
+ * A stylist's own way where stylists differ. Each may be null: no preference, and no rule from it.
+ *
+ * @param outline inside first or outline first
+ * @param begin which part is cut first
+ * @param fringe first, in the middle, or last and dry
+ * @param taper set before or after the top is dried
+ * @param work attachments or comb work where either would do
+ * @param knuckle how far along the fingers is cut
+ * @param crossCheck cross-check every section, or rely on small bites
+ * @param biteMm the bite this stylist takes where a family leaves it open; 0 for none, else 3 to 60
+ */
+public record School(
+    Outline outline,
+    Begin begin,
+    Fringe fringe,
+    Taper taper,
+    Work work,
+    Knuckle knuckle,
+    Check crossCheck,
+    double biteMm) {
+  public static final School NONE = new School(null, null, null, null, null, null, null, 0);
+
+  /**
+   * Outline first keeps the length safe; inside first lets the line fall where the shape puts it.
+   */
+  public enum Outline {
+    INSIDE_FIRST,
+    OUTLINE_FIRST
+  }
+
+  /** Top first unloads the comb; back first gives the guide everywhere. */
+  public enum Begin {
+    SIDES,
+    BACK,
+    TOP
+  }
+
+  /** Early it leads the shape; last and dry it shows its true length. */
+  public enum Fringe {
+    FIRST,
+    MIDDLE,
+    LAST
+  }
+
+  /** After drying the taper answers the finished top; before, it is quicker. */
+  public enum Taper {
+    BEFORE_DRYING,
+    AFTER_DRYING
+  }
+
+  /** Attachments are quick and even; comb work has no bands to blend. */
+  public enum Work {
+    ATTACHMENTS,
+    COMB
+  }
+
+  /** Past the knuckle tension is lost, but a panel takes fewer bites. */
+  public enum Knuckle {
+    FIRST,
+    SECOND,
+    PAST
+  }
+
+  /** Checking finds errors; small bites make few. */
+  public enum Check {
+    EVERY_SECTION,
+    SMALL_BITES
+  }
+
+  public School {
+    if (biteMm != 0 && !(biteMm >= 3 && biteMm <= 60)) {
+      throw new IllegalArgumentException("biteMm must be 3 to 60, was " + biteMm);
+    }
+  }
+}

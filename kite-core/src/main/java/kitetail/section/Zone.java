@@ -1,0 +1,154 @@
+package kitetail.section;
+
+import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
+import kitetail.geom.Vec3;
+import kitetail.head.Head;
+import kitetail.head.Scalp;
+
+/** A region on one scalp: its roots and its lower edge. Read only; safe to share. */
+public final class Zone {
+  private static final int LINES = 360;
+  private static final double STEP_MM = 3;
+  private static final int GRID = 120;
+  private static final int GRID_STEPS = 30;
+
+  private final Scalp scalp;
+  private final Region region;
+  private final Limit.Test inside;
+  private final int[] roots;
+  private final boolean byRanges;
+  private final Map<Parting, Double> firstMm = new ConcurrentHashMap<>();
+  private volatile double[] lowerEdge;
+
+  private Zone(Scalp scalp, Region region) {
+    this.scalp = scalp;
+    this.region = region;
+    this.inside = region.on(scalp.head());
+    this.roots =
+        IntStream.range(0, scalp.roots())
+            .filter(i -> inside.holds(scalp.pointMm(i), scalp.azimuthRad(i), scalp.fromApexMm(i)))
+            .toArray();
+    this.byRanges = !Double.isNaN(region.lowerEdgeByRanges(scalp.head(), 0));
+  }
+
+  public static Zone of(Scalp scalp, Region region) {
+    return new Zone(scalp, region);
+  }
+
+  public Scalp scalp() {
+    return scalp;
+  }
+
+  public Head head() {
+    return scalp.head();
+  }
+
+  public Region region() {
+    return region;
+  }
+
+  /** Indices into the scalp, rising. */
+  public int[] roots() {
+    return roots;
+  }
+
+  public double areaMm2() {
+    return scalp.areaMm2(roots);
+  }
+
+  public boolean holds(Vec3 p) {
+    return inside.holds(p, head().azimuthRad(p), head().fromApexMm(p));
+  }
+
+  /** Where the first bite of a parting begins, whatever sites there are. */
+  public double firstMm(Parting parting) {
+    Double known = firstMm.get(parting);
+    if (known == null) {
+      known = findFirst(parting);
+      firstMm.put(parting, known);
+    }
+    return known;
+  }
+
+  private double findFirst(Parting parting) {
+    double first = Double.MAX_VALUE;
+    for (int i = 0; i < GRID; i++) {
+      double a = 2 * Math.PI * i / GRID - Math.PI;
+      double edge = head().hairlineFromApexMm(a);
+      for (int k = 0; k <= GRID_STEPS; k++) {
+        double d = edge * k / GRID_STEPS;
+        Vec3 p = head().point(a, d);
+        if (inside.holds(p, a, d)) {
+          first = Math.min(first, parting.atMm(head(), p));
+        }
+      }
+    }
+    for (int i : roots) {
+      first = Math.min(first, parting.atMm(head(), scalp.pointMm(i)));
+    }
+    return first;
+  }
+
+  /**
+   * Distance from the apex down to the lower edge of the zone along an azimuth, mm. Where the zone
+   * has nothing on that line, that of the nearest line where it has.
+   */
+  public double lowerEdgeFromApexMm(double azimuthRad) {
+    if (byRanges) {
+      return region.lowerEdgeByRanges(head(), azimuthRad);
+    }
+    double[] edge = lowerEdge;
+    if (edge == null) {
+      edge = findLowerEdge();
+      lowerEdge = edge;
+    }
+    double f = (azimuthRad + Math.PI) / (2 * Math.PI) * LINES;
+    f -= LINES * Math.floor(f / LINES);
+    int i = Math.min(LINES - 1, (int) f);
+    return edge[i] + (f - i) * (edge[(i + 1) % LINES] - edge[i]);
+  }
+
+  private double[] findLowerEdge() {
+    double[] edge = new double[LINES];
+    Arrays.fill(edge, Double.NaN);
+    for (int i = 0; i < LINES; i++) {
+      double a = 2 * Math.PI * i / LINES - Math.PI;
+      double out = head().hairlineFromApexMm(a) + 1e-6;
+      for (double d = out - 2e-6; d > 0; d -= STEP_MM) {
+        if (inside.holds(head().point(a, d), a, d)) {
+          edge[i] = bisect(a, d, out);
+          break;
+        }
+        out = d;
+      }
+    }
+    if (Arrays.stream(edge).allMatch(Double::isNaN)) {
+      Arrays.fill(edge, 0);
+    }
+    double[] filled = edge.clone();
+    for (int i = 0; i < LINES; i++) {
+      for (int k = 1; Double.isNaN(filled[i]); k++) {
+        double left = edge[Math.floorMod(i - k, LINES)];
+        filled[i] = Double.isNaN(left) ? edge[(i + k) % LINES] : left;
+      }
+    }
+    return filled;
+  }
+
+  private double bisect(double azimuth, double in, double out) {
+    double a = in;
+    double b = out;
+    for (int k = 0; k < 6; k++) {
+      double mid = (a + b) / 2;
+      if (inside.holds(head().point(azimuth, mid), azimuth, mid)) {
+        a = mid;
+      } else {
+        b = mid;
+      }
+    }
+    return a;
+  }
+}

@@ -1,0 +1,70 @@
+package kitetail;
+
+import java.util.Arrays;
+import java.util.List;
+import kitetail.care.Cautions;
+import kitetail.cut.Cut;
+import kitetail.hair.Hair;
+import kitetail.hair.StartingHair;
+import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
+import kitetail.plan.Move;
+import kitetail.plan.Plan;
+import kitetail.section.Region;
+import kitetail.section.Section;
+import kitetail.section.Zone;
+import kitetail.wish.Wishes;
+
+/** What tests ask of a section on a scalp, and a plan with all the rest left as usual. */
+public final class On {
+  private On() {}
+
+  public static Zone zone(Scalp scalp, Section section) {
+    return Zone.of(scalp, Region.of(section, List.of(section)));
+  }
+
+  public static int[] roots(Scalp scalp, Section section) {
+    return zone(scalp, section).roots();
+  }
+
+  /** In the order of the section's roots. */
+  public static double[] leaves(Cut cut, Scalp scalp, Section section) {
+    return cut.leaves(zone(scalp, section), Hair.DEFAULT);
+  }
+
+  /** By root of the scalp; not a number outside the section. */
+  public static double[] everywhere(Cut cut, Scalp scalp, Section section) {
+    double[] out = new double[scalp.roots()];
+    Arrays.fill(out, Double.NaN);
+    int[] roots = roots(scalp, section);
+    double[] left = leaves(cut, scalp, section);
+    for (int k = 0; k < roots.length; k++) {
+      out[roots[k]] = left[k];
+    }
+    return out;
+  }
+
+  public static Plan plan(
+      HeadSpec head,
+      StartingHair start,
+      List<Section> sections,
+      List<Move> moves,
+      Wishes wishes,
+      Cautions cautions) {
+    return new Plan(
+        Plan.VERSION,
+        "test",
+        head,
+        null,
+        start,
+        null,
+        null,
+        null,
+        sections,
+        moves,
+        null,
+        wishes,
+        cautions,
+        null);
+  }
+}

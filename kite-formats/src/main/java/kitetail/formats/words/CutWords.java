@@ -1,0 +1,329 @@
+package kitetail.formats.words;
+
+import java.util.Locale;
+import kitetail.cut.Aside;
+import kitetail.cut.Comb;
+import kitetail.cut.Cut;
+import kitetail.cut.CutLine;
+import kitetail.cut.Edge;
+import kitetail.cut.Fingers;
+import kitetail.cut.Guard;
+import kitetail.cut.Guide;
+import kitetail.cut.Hold;
+import kitetail.cut.Outline;
+import kitetail.cut.Texture;
+import kitetail.section.Facing;
+import kitetail.section.Parting;
+
+/** Cuts in words. */
+record CutWords(Words words) {
+
+  String sentence(Cut cut) {
+    if (cut instanceof Fingers f) {
+      return fingers(f);
+    }
+    if (cut instanceof Comb c) {
+      return comb(c);
+    }
+    if (cut instanceof Guard g) {
+      return String.format(
+          Locale.ROOT,
+          "Guard %s (%s), %s the grain%s.",
+          number(g.number()),
+          mm(g.heightMm()),
+          g.grain() == Guard.Grain.WITH ? "with" : "against",
+          g.rockOut() == null ? "" : ", rocked out at the top");
+    }
+    if (cut instanceof Edge e) {
+      return outline(e.outline());
+    }
+    return cut instanceof Texture t ? texture(t) : aside((Aside) cut);
+  }
+
+  String headline(Cut cut) {
+    if (cut instanceof Fingers f) {
+      return f.line() instanceof CutLine.Slope s
+          ? mm(s.lengthMm()) + " to " + mm(s.farMm())
+          : mm(f.line().lengthMm());
+    }
+    if (cut instanceof Comb c) {
+      return mm(c.gapMm()) + " off the skin";
+    }
+    if (cut instanceof Guard g) {
+      return "Guard " + number(g.number());
+    }
+    if (cut instanceof Edge e) {
+      return shortOutline(e.outline());
+    }
+    if (cut instanceof Texture t) {
+      return times(t.passes()) + ", " + mm(t.depthMm()) + " deep";
+    }
+    return switch (((Aside) cut).what()) {
+      case MIST -> "Mist";
+      case DRY -> "Dry";
+      case APPROVE -> "Ask";
+      case CROSS_CHECK -> "Cross-check";
+      case CLEAN_NECK -> "Clean the neck";
+      case PRODUCT -> "Product";
+    };
+  }
+
+  private String fingers(Fingers f) {
+    return String.format(
+        "Over the fingers, %s bites %s, held %s%s, %s%s; %s.",
+        mm(f.biteMm()),
+        parting(f.parting()),
+        hold(f.hold()),
+        f.tension() == Fingers.Tension.NONE ? " without tension" : "",
+        line(f.line(), f.guide()),
+        f.rollDeg() > 0 ? ", fingers rolled up" : "",
+        guide(f.guide()));
+  }
+
+  private String parting(Parting p) {
+    if (p instanceof Parting.Across a) {
+      return "working " + toward(a.toward());
+    }
+    if (p instanceof Parting.Diagonal d) {
+      return String.format(
+          Locale.ROOT,
+          "on partings sloping %.0f°, working %s",
+          Math.abs(d.slopeDeg()),
+          toward(d.toward()));
+    }
+    if (p instanceof Parting.Hairline) {
+      return "along the hairline, working up";
+    }
+    if (p instanceof Parting.Centre) {
+      return "along the centre, working out to both sides";
+    }
+    if (p instanceof Parting.Pivot v) {
+      return "in wedges about the " + words.place(v.about());
+    }
+    Parting.Panels n = (Parting.Panels) p;
+    return "in " + n.panels() + " panels, working " + toward(n.toward());
+  }
+
+  private String hold(Hold h) {
+    if (h instanceof Hold.StraightOut) {
+      return "straight out";
+    }
+    if (h instanceof Hold.Elevation e) {
+      return e.elevationDeg() == 0
+          ? "lying down the head"
+          : String.format(Locale.ROOT, "at %.0f°", e.elevationDeg());
+    }
+    return "straight " + toward(((Hold.Toward) h).facing());
+  }
+
+  private String line(CutLine l, Guide g) {
+    boolean seen = g instanceof Guide.Seen || g instanceof Guide.Two;
+    String beyond = l.lengthMm() == 0 ? "" : ", " + mm(l.lengthMm()) + " longer";
+    if (l instanceof CutLine.Round r) {
+      String leaves =
+          seen
+              ? "cut to the guide" + beyond + " following the head"
+              : "cut to " + mm(r.lengthMm()) + " following the head";
+      return leaves + fingers(r.fingerDeg());
+    }
+    if (l instanceof CutLine.Slope s) {
+      return "cut on a slope from "
+          + mm(s.lengthMm())
+          + " at the "
+          + words.place(s.place())
+          + " to "
+          + mm(s.farMm())
+          + " at the "
+          + words.place(s.far());
+    }
+    CutLine.Flat f = (CutLine.Flat) l;
+    return "cut to "
+        + (f.facing() == Facing.UP || f.facing() == Facing.DOWN ? "a level" : "an upright")
+        + " line "
+        + (seen ? "from the guide" + beyond : "leaving " + mm(f.lengthMm()))
+        + " at the "
+        + words.place(f.place())
+        + fingers(f.fingerDeg());
+  }
+
+  private static String fingers(double deg) {
+    return deg == 0
+        ? ""
+        : String.format(Locale.ROOT, ", fingers %s %.0f°", deg > 0 ? "out" : "in", Math.abs(deg));
+  }
+
+  private String guide(Guide g) {
+    if (g instanceof Guide.Travelling) {
+      return "travelling guide";
+    }
+    if (g instanceof Guide.Middle) {
+      return "travelling guide, the pair held in the middle";
+    }
+    if (g instanceof Guide.LastBite) {
+      return "each bite brought back to the last";
+    }
+    if (g instanceof Guide.NewBite) {
+      return "the last bite brought on to each new one";
+    }
+    if (g instanceof Guide.ByEye) {
+      return "by eye";
+    }
+    if (g instanceof Guide.Seen s) {
+      return "guide from the hair already cut at the " + words.place(s.place());
+    }
+    if (g instanceof Guide.Two t) {
+      return "two guides, at the " + words.place(t.place()) + " and the " + words.place(t.far());
+    }
+    Guide.Fixed f = (Guide.Fixed) g;
+    return "all brought to a fixed guide at the "
+        + words.place(f.place())
+        + (f.gather() == Guide.Gather.SPOT ? ", gathered to one spot" : "");
+  }
+
+  private String comb(Comb c) {
+    return String.format(
+        Locale.ROOT,
+        "%s over the comb, starting %s off the skin, %s%s%s, %s.",
+        c.tool() == Comb.Blade.CLIPPER ? "Clipper" : "Scissors",
+        mm(c.gapMm()),
+        lean(c.outDeg()),
+        c.square() == null ? "" : ", not following the round",
+        c.lift() == Comb.Lift.ALONG_GROWTH ? ", along the growth" : "",
+        c.turn() == null
+            ? "up in a straight line until no hair is caught"
+            : "turned outward in a C after " + mm(c.turn().atMm()));
+  }
+
+  private static String lean(double outDeg) {
+    if (Math.abs(outDeg) < 1) {
+      return "parallel to the head";
+    }
+    return String.format(
+        Locale.ROOT, "leaning %.0f° %s the head", Math.abs(outDeg), outDeg > 0 ? "off" : "into");
+  }
+
+  private String outline(Outline o) {
+    if (o instanceof Outline.HalfMoon m) {
+      return "A half moon over the "
+          + side(m.side())
+          + " ear, the ear folded away, "
+          + raised(m.raiseMm(), "off the ear", "on the ear")
+          + ".";
+    }
+    if (o instanceof Outline.Sideburn s) {
+      return "The "
+          + side(s.side())
+          + " sideburn "
+          + (s.slopeDeg() == 0 ? "level" : "to a point")
+          + ", "
+          + raised(s.raiseMm(), "above its natural end", "below its natural end")
+          + ".";
+    }
+    if (o instanceof Outline.Nape n) {
+      String form =
+          switch (n.form()) {
+            case NATURAL -> "as it grows";
+            case SQUARE -> n.cornerRadiusMm() > 0 ? "square, corners rounded" : "square";
+            case ROUNDED -> "rounded";
+            case POINTED -> "to a point";
+          };
+      return "The nape "
+          + form
+          + ", "
+          + raised(n.raiseMm(), "above the hairline", "below the hairline")
+          + ". Neck hair below it is only cleaned.";
+    }
+    if (o instanceof Outline.HardLine h) {
+      return "One hard line from the "
+          + words.place(h.from())
+          + " to the "
+          + words.place(h.to())
+          + ". See it before the motor is on, then press once.";
+    }
+    Outline.Taper t = (Outline.Taper) o;
+    return String.format(
+        "A taper from %s at the hairline to %s, %s high at the sideburn, %s behind the ear, %s at the nape.",
+        mm(t.lengthMm()), mm(t.farMm()), mm(t.sideburnMm()), mm(t.behindEarMm()), mm(t.napeMm()));
+  }
+
+  private String shortOutline(Outline o) {
+    if (o instanceof Outline.Taper t) {
+      return mm(t.lengthMm()) + " to " + mm(t.farMm());
+    }
+    if (o instanceof Outline.HardLine) {
+      return "One press";
+    }
+    double raise = o.dial(kitetail.cut.Dial.RAISE);
+    return raised(raise, "up", "down");
+  }
+
+  private String raised(double mm, String above, String below) {
+    return Math.abs(mm) < 0.5
+        ? "on the hairline"
+        : mm(Math.abs(mm)) + " " + (mm > 0 ? above : below);
+  }
+
+  private static String side(Outline.Side s) {
+    return s == Outline.Side.LEFT ? "left" : "right";
+  }
+
+  private String texture(Texture t) {
+    String tool =
+        switch (t.tool()) {
+          case POINT_SHALLOW -> "Shallow points into the ends";
+          case POINT_DEEP -> "Deep points";
+          case NOTCH -> "Notches";
+          case CHANNEL -> "Channels";
+          case SLIDE -> "Slide cutting";
+          case RAZOR -> "Razor strokes";
+          case THINNING_SHEARS -> "Thinning shears, points down";
+          case WIDE_TOOTHED -> "Wide-toothed shears, moved outward each close";
+          case CARVING_HALF -> "Carving comb, half";
+          case CARVING_FULL -> "Carving comb, full";
+          case TWIST -> "Twist cutting, twisted away from the face";
+        };
+    return String.format(
+        Locale.ROOT,
+        "%s, %s deep, taking %.0f %% of the hairs %s, column by column.",
+        tool,
+        mm(t.depthMm()),
+        100 * t.share(),
+        times(t.passes()));
+  }
+
+  private static String times(int n) {
+    return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
+  }
+
+  private static String aside(Aside a) {
+    return switch (a.what()) {
+      case MIST -> "Mist again, so that all is evenly damp.";
+      case DRY -> "Dry the hair the way it is worn.";
+      case APPROVE -> "Ask: like it there?";
+      case CROSS_CHECK -> "Cross-check across the way it was cut; take only what stands out.";
+      case CLEAN_NECK -> "Hold the long hair aside and clean the neck below the line only.";
+      case PRODUCT -> "Product, hands first, then hair; a little, in layers.";
+    };
+  }
+
+  private static String toward(Facing f) {
+    return switch (f) {
+      case UP -> "up";
+      case DOWN -> "down";
+      case FRONT -> "forward";
+      case BACK -> "back";
+      case LEFT -> "to the left";
+      case RIGHT -> "to the right";
+    };
+  }
+
+  private static String number(double n) {
+    return n == Math.rint(n)
+        ? String.format(Locale.ROOT, "%.0f", n)
+        : String.format(Locale.ROOT, "%.1f", n);
+  }
+
+  private String mm(double mm) {
+    return words.units().length(mm);
+  }
+}

@@ -1,0 +1,139 @@
+package kitetail.formats.words;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import kitetail.plan.Finding;
+import kitetail.plan.Plan;
+
+/** Findings in words: where, how much, and what to do. */
+record FindingWords(Words words, Plan plan) {
+
+  String say(Finding f) {
+    String where = words.place(f.place());
+    return f.rule().startsWith("order-") ? order(f) : other(f, amount(f), where);
+  }
+
+  private String amount(Finding f) {
+    return switch (f.unit()) {
+      case MM -> words.units().length(f.amount());
+      case MM2 -> String.format(Locale.ROOT, "%.0f cm²", Math.max(1, f.amount() / 100));
+      case PERCENT -> String.format(Locale.ROOT, "%.0f %%", f.amount());
+    };
+  }
+
+  private String other(Finding f, String amount, String where) {
+    return switch (f.rule()) {
+      case "bulk-before-comb" ->
+          "Hair is "
+              + amount
+              + " near the "
+              + where
+              + " and will fall over the comb. Take bulk off over the fingers or with a guard first.";
+      case "does-not-reach" ->
+          "Near the "
+              + where
+              + " hair is "
+              + amount
+              + " short of the guide and stays as it is. Shorten the guide, or let it grow.";
+      case "bite-wide" ->
+          "Bites of " + amount + " are bold: errors add up about with the square. Take half.";
+      case "line-meets-skin" ->
+          "The line comes down to the skin near the "
+              + where
+              + ". Raise the line, or end the section earlier.";
+      case "takes-nothing" ->
+          "Takes nothing off near the " + where + ". Shorten its length, or leave the move out.";
+      case "wish-too-short" ->
+          "At the " + where + " the result is " + amount + " short of the wish.";
+      case "leave-alone" ->
+          "The "
+              + where
+              + " is to be left alone; this takes "
+              + amount
+              + " there. End the section before it.";
+      case "skin-stop" -> CareWords.stop(where);
+      case "skin-place" -> CareWords.place(where);
+      case "section-gap" ->
+          amount + " of hair near the " + where + " is in no section. Move an edge over it.";
+      case "section-overlap" ->
+          amount
+              + " near the "
+              + where
+              + " is in both "
+              + sections(f.with())
+              + ". Move an edge, or lay one of them over the others.";
+      case "jump" ->
+          "Where "
+              + sections(f.with())
+              + " meet, near the "
+              + where
+              + ", the length jumps by "
+              + amount
+              + ". Blend it, or mark it as meant.";
+      case "old-to-new" ->
+          "The last bite is brought on to the new one: every bite loses length. Bring the new hair"
+              + " back to the old.";
+      case "texture-over" ->
+          "Near the "
+              + where
+              + " texturising has taken "
+              + amount
+              + " of the weight, more than this hair bears. Leave out a pass.";
+      case "hairline-pushed" ->
+          "The outline goes "
+              + amount
+              + " into the natural hairline near the "
+              + where
+              + "; it grows back in days. Keep to the hairline.";
+      case "ask-first" ->
+          "This cannot be undone, or others go by it. Ask the client before it is cut.";
+      default -> f.rule() + " near the " + where + ": " + amount + ".";
+    };
+  }
+
+  private String order(Finding f) {
+    if (f.rule().equals("order-circle")) {
+      return "These moves wait for each other: "
+          + f.with().stream().map(this::move).collect(Collectors.joining(", then "))
+          + ". Let go of one of the waits.";
+    }
+    return "Do "
+        + move(f.with().get(0))
+        + " before "
+        + move(f.move())
+        + ": "
+        + why(f.rule().substring("order-".length()))
+        + ".";
+  }
+
+  private static String why(String rule) {
+    return switch (rule) {
+      case "declared" -> "the plan says so";
+      case "guide-first" -> "it cuts the guide the other goes by";
+      case "bulk-first" -> "long hair falls over the comb and hides the line";
+      case "fringe-approved" -> "the fringe is approved before anything goes by it";
+      case "first-pass-everywhere" -> "one pass everywhere comes before a second";
+      case "neck-last" -> "the neck is cleaned below a line that stands";
+      case "product-after-cut" -> "the cut is judged with little in it";
+      case "school-outline-first" -> "your way is the outline first";
+      case "school-inside-first" -> "your way is the inside first";
+      case "school-fringe-first" -> "your way is the fringe first";
+      case "school-fringe-last" -> "your way is the fringe last";
+      case "school-taper-dry" -> "your way is to set the taper to the dried top";
+      case "school-taper-early" -> "your way is the taper before drying";
+      case "school-begin" -> "your way begins there";
+      default -> rule;
+    };
+  }
+
+  private String move(String id) {
+    return "“" + plan.move(id).name() + "”";
+  }
+
+  private String sections(List<String> ids) {
+    return ids.stream()
+        .map(id -> "“" + plan.section(id).name() + "”")
+        .collect(Collectors.joining(" and "));
+  }
+}

@@ -1,0 +1,35 @@
+package kitetail.formats;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import kitetail.hair.Growth;
+import kitetail.hair.Hair;
+import kitetail.hair.WetDry;
+import kitetail.head.HeadShape;
+import kitetail.head.HeadSpec;
+
+/** Heads and hair as unlike as those of the demo shop's clients. */
+final class DemoHeads {
+  private DemoHeads() {}
+
+  static Map<String, HeadSpec.Measured> all() {
+    Map<String, HeadSpec.Measured> all = new LinkedHashMap<>();
+    all.put("usual", new HeadSpec.Measured(572, 350.0, 330.0));
+    all.put("large", new HeadSpec.Measured(601, 362.0, 348.0));
+    all.put("small", new HeadSpec.Measured(548, 336.0, 318.0));
+    all.put("girth only", new HeadSpec.Measured(588, null, null));
+    all.put(
+        "low crown",
+        new HeadSpec.Measured(
+            541, null, 312.0, null, null, new HeadShape(0, 0, 0, -1, 0, 0, 0), null, null));
+    all.put(
+        "strong back, flat sides",
+        new HeadSpec.Measured(
+            565, 346.0, null, null, null, new HeadShape(-0.8, 1, 0, 0.5, 10, 3, 0), null, null));
+    return all;
+  }
+
+  static Hair curly(double curlRatio) {
+    return new Hair(75, 0.34, 250, 82, new WetDry(0.03, curlRatio), Growth.USUAL, null);
+  }
+}

@@ -1,0 +1,312 @@
+package kitetail.server.advice;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import kitetail.cut.Bites;
+import kitetail.cut.Fingers;
+import kitetail.cut.Guide;
+import kitetail.fit.Columns;
+import kitetail.fit.NextCut;
+import kitetail.fit.Replan;
+import kitetail.formats.json.AdviceJson;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.AdviceWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.hair.Damp;
+import kitetail.head.Place;
+import kitetail.plan.Order;
+import kitetail.plan.Plan;
+import kitetail.plan.SitDown;
+import kitetail.risk.Hands;
+import kitetail.risk.Risk;
+import kitetail.section.PartingLines;
+import kitetail.section.Zone;
+import kitetail.server.client.ClientRepository;
+import kitetail.server.client.SitDownRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.family.FamilyBook;
+import kitetail.server.security.Person;
+import kitetail.taper.Ladder;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.databind.JsonNode;
+
+/** Asks the engine for advice on a plan document or a client. */
+@RestController
+@RequestMapping("/api")
+class AdviceController {
+  private static final int LADDER_COLUMNS = 24;
+  private static final int LADDER_SAMPLES = 30;
+
+  private final Advice advice;
+  private final FamilyBook families;
+  private final ClientRepository clients;
+  private final SitDownRepository sitDowns;
+
+  AdviceController(
+      Advice advice, FamilyBook families, ClientRepository clients, SitDownRepository sitDowns) {
+    this.advice = advice;
+    this.families = families;
+    this.clients = clients;
+    this.sitDowns = sitDowns;
+  }
+
+  /** After {@code done} moves, what is really there at some places, mm dry and straight. */
+  record Measured(
+      @NotNull(message = "must be given") JsonNode document,
+      int done,
+      Map<String, Double> measuredMm) {}
+
+  /** {@code damp} is wet, damp or dry; {@code tensed} whether the hair is held firmly. */
+  record Now(
+      @NotNull(message = "must be given") JsonNode document,
+      int done,
+      String damp,
+      boolean tensed) {}
+
+  /** The ladder for a section of a plan's result. */
+  record LadderAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String section,
+      double[] guardNumbers,
+      Double stepShare,
+      Double toleranceMm,
+      Integer mostChanges) {}
+
+  /** The same move by other guides, and the widest bite that keeps a tolerance. */
+  record BiteAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String move,
+      double toleranceMm) {}
+
+  /** The partings of one move cut over the fingers. */
+  record PartingsAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String move) {}
+
+  /** One stretch of a parting; points are x, y, z in mm. */
+  record PartingRow(int bite, List<double[]> points) {}
+
+  record Partings(int partings, int bites, double longestLineMm, List<PartingRow> lines) {}
+
+  record GuideRow(String guide, double straysMm) {}
+
+  /** {@code widestBiteMm} is left out when no bite keeps the tolerance. */
+  record Bites(List<GuideRow> guides, Double widestBiteMm) {}
+
+  private static AdviceWords words(Person me) {
+    return new AdviceWords(new Words(Units.valueOf(me.units())));
+  }
+
+  @PostMapping("/fit")
+  JsonNode fit(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
+    return AdviceJson.fit(advice.fit(PlanJson.read(document)), words(me));
+  }
+
+  /**
+   * Every family on a client, best first: one JSON object a line, {@code {"done":3,"of":20}} while
+   * it goes on and the ranking as the last line.
+   */
+  @GetMapping(value = "/clients/{id}/ranking", produces = "application/x-ndjson")
+  ResponseEntity<StreamingResponseBody> rank(
+      @AuthenticationPrincipal Person me, @PathVariable long id) {
+    clients.get(me.shopId(), id);
+    SitDown client = sitDowns.latest(me.shopId(), id);
+    List<Plan> all = families.all(me.shopId());
+    AdviceWords words = words(me);
+    StreamingResponseBody body =
+        out -> {
+          var ranked =
+              advice.rank(
+                  client, all, n -> line(out, "{\"done\":" + n + ",\"of\":" + all.size() + "}"));
+          line(out, AdviceJson.ranking(ranked, words).toString());
+        };
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType("application/x-ndjson"))
+        .body(body);
+  }
+
+  private static void line(OutputStream out, String json) {
+    try {
+      out.write((json + "\n").getBytes(StandardCharsets.UTF_8));
+      out.flush();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @PostMapping("/risk")
+  JsonNode risk(@RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    return AdviceJson.risk(Risk.of(plan, advice.few(plan.head()), Hands.USUAL), plan);
+  }
+
+  @PostMapping("/bites")
+  Bites bites(@Valid @RequestBody BiteAsked b) {
+    Plan plan = PlanJson.read(b.document());
+    Fingers f = fingers(plan, b.move());
+    Place place = f.guide() instanceof Guide.Fixed x ? x.place() : Place.APEX;
+    var guides =
+        Risk.guides(
+            plan,
+            advice.few(plan.head()),
+            Hands.USUAL,
+            b.move(),
+            List.of(new Guide.Travelling(), new Guide.Fixed(place, Guide.Gather.SPOT)));
+    var widest =
+        Risk.widestBite(
+            plan,
+            advice.few(plan.head()),
+            Hands.USUAL,
+            b.move(),
+            b.toleranceMm(),
+            6.35,
+            9.5,
+            12.7,
+            19,
+            25.4);
+    return new Bites(
+        List.of(
+            new GuideRow("travelling", guides.get(0).straysMm()),
+            new GuideRow("fixed", guides.get(1).straysMm())),
+        widest == null ? null : widest.biteMm());
+  }
+
+  private static Fingers fingers(Plan plan, String move) {
+    return plan.moves().stream()
+        .filter(m -> m.id().equals(move) && m.cut() instanceof Fingers)
+        .map(m -> (Fingers) m.cut())
+        .findFirst()
+        .orElseThrow(
+            () -> new FieldException("$.move", move, "it must be a move cut over the fingers"));
+  }
+
+  @PostMapping("/partings")
+  Partings partings(@Valid @RequestBody PartingsAsked p) {
+    Plan plan = PlanJson.read(p.document());
+    Fingers f = fingers(plan, p.move());
+    Zone zone = advice.few(plan.head()).zone(plan.region(plan.move(p.move()).section()));
+    Bites bites = Bites.of(f, zone);
+    List<PartingRow> lines =
+        PartingLines.of(zone, f.parting(), f.biteMm()).stream()
+            .map(
+                l ->
+                    new PartingRow(
+                        l.bite(),
+                        l.pointsMm().stream()
+                            .map(v -> new double[] {v.x(), v.y(), v.z()})
+                            .toList()))
+            .toList();
+    return new Partings(bites.partings(), bites.count(), bites.longestLineMm(), lines);
+  }
+
+  @PostMapping("/replan")
+  JsonNode replan(@AuthenticationPrincipal Person me, @Valid @RequestBody Measured m) {
+    Plan plan = PlanJson.read(m.document());
+    done(plan, m.done());
+    Map<Place, Double> at = new EnumMap<>(Place.class);
+    if (m.measuredMm() != null) {
+      m.measuredMm().forEach((name, mm) -> at.put(place(name), length(name, mm)));
+    }
+    return AdviceJson.replan(
+        Replan.after(plan, advice.places(plan.head()), m.done(), at), plan, words(me));
+  }
+
+  private static double length(String place, Double mm) {
+    if (mm == null || !(mm >= 0 && mm <= 1500)) {
+      throw new FieldException("$.measuredMm." + place, String.valueOf(mm), "allowed 0 to 1500");
+    }
+    return mm;
+  }
+
+  private static Place place(String name) {
+    try {
+      return PlanJson.place(name);
+    } catch (IllegalArgumentException e) {
+      throw new FieldException("$.measuredMm", name, e.getMessage());
+    }
+  }
+
+  private static void done(Plan plan, int done) {
+    if (done < 0 || done > plan.moves().size()) {
+      throw new FieldException(
+          "$.done", Integer.toString(done), "allowed 0 to " + plan.moves().size());
+    }
+  }
+
+  @PostMapping("/next-cut")
+  JsonNode nextCut(@Valid @RequestBody Now n) {
+    Plan plan = PlanJson.read(n.document());
+    done(plan, n.done());
+    Damp damp =
+        Arrays.stream(Damp.values())
+            .filter(d -> d.name().equalsIgnoreCase(String.valueOf(n.damp())))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new FieldException(
+                        "$.damp", String.valueOf(n.damp()), "allowed wet, damp, dry"));
+    return AdviceJson.nextCut(
+        NextCut.of(plan, advice.places(plan.head()), n.done(), damp, n.tensed()));
+  }
+
+  @PostMapping("/order")
+  JsonNode order(@RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    return AdviceJson.order(Order.of(plan), plan);
+  }
+
+  @PostMapping("/ladder")
+  JsonNode ladder(@Valid @RequestBody LadderAsked a) {
+    Plan plan = PlanJson.read(a.document());
+    if (plan.sections().stream().noneMatch(s -> s.id().equals(a.section()))) {
+      throw new FieldException(
+          "$.section",
+          a.section(),
+          "allowed " + plan.sections().stream().map(s -> s.id()).toList());
+    }
+    double[] numbers =
+        a.guardNumbers() == null || a.guardNumbers().length == 0
+            ? new double[] {0.5, 1, 1.5, 2, 3, 3.5, 4, 5, 6, 7, 8}
+            : a.guardNumbers();
+    double[] guards =
+        Arrays.stream(numbers).map(n -> Math.max(0.3, plan.kit().guardMm(n))).sorted().toArray();
+    double step = a.stepShare() == null ? 0.35 : a.stepShare();
+    int changes = a.mostChanges() == null ? 5 : a.mostChanges();
+    double tolerance = a.toleranceMm() == null ? 2 : a.toleranceMm();
+    try {
+      Columns columns =
+          Columns.of(
+              advice.few(plan.head()).zone(plan.region(a.section())),
+              kitetail.plan.PlanEngine.run(plan, advice.few(plan.head())).afterMm(),
+              LADDER_COLUMNS,
+              LADDER_SAMPLES);
+      Ladder.Rules rules = new Ladder.Rules(guards, new double[] {30, 60, 120}, step, changes, 1);
+      List<Ladder.Answer> answers = Ladder.trade(columns.targetMm(), columns.sampleMm(), rules);
+      return AdviceJson.ladder(
+          answers,
+          Ladder.choose(answers, tolerance, plan.pace().changeSec(), plan.pace().combSec()),
+          columns,
+          guards);
+    } catch (IllegalArgumentException e) {
+      throw new FieldException("$", "this", e.getMessage());
+    }
+  }
+}

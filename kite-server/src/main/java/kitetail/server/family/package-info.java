@@ -1,0 +1,2 @@
+/** Shape families: those that ship and a shop's own. */
+package kitetail.server.family;

@@ -1,0 +1,185 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.net.http.HttpResponse;
+import kitetail.fit.Planner;
+import kitetail.formats.json.Families;
+import kitetail.formats.json.PlanJson;
+import kitetail.plan.Plan;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The engine's advice and a shop's own families, over HTTP. */
+class AdviceTest {
+  private static TestShop shop;
+  private static TestShop.Visitor maud;
+
+  @BeforeAll
+  static void open() {
+    shop = new TestShop();
+    maud = shop.new Visitor().signedIn("maud");
+  }
+
+  @AfterAll
+  static void close() {
+    shop.close();
+  }
+
+  private static ObjectNode family(String id) {
+    return (ObjectNode) PlanJson.tree(Families.all().get(id));
+  }
+
+  private static ObjectNode body(JsonNode document) {
+    ObjectNode n = TestShop.JSON.createObjectNode();
+    n.set("document", document);
+    return n;
+  }
+
+  private static JsonNode posted(String path, JsonNode body) {
+    HttpResponse<String> r = maud.send("POST", path, body.toString());
+    assertThat(r.statusCode()).as(r.body()).isEqualTo(200);
+    return TestShop.JSON.readTree(r.body());
+  }
+
+  private static String refused(String method, String path, JsonNode body) {
+    HttpResponse<String> r = maud.send(method, path, body.toString());
+    assertThat(r.statusCode()).as(r.body()).isEqualTo(422);
+    return TestShop.JSON.readTree(r.body()).path("detail").asString();
+  }
+
+  @Test
+  void aFit_isTheEnginesOwn() {
+    JsonNode fit = posted("/api/fit", family("even-all-over"));
+    Planner.Fit own = Planner.fit(Families.all().get("even-all-over"));
+    assertThat(PlanJson.read(fit.path("document"))).isEqualTo(own.plan());
+    assertThat(fit.path("worstMm").asDouble()).isCloseTo(own.worstMm(), within(1e-3));
+    assertThat(fit.path("settings").get(0).path("because").asString()).isEqualTo("apex");
+  }
+
+  @Test
+  void aRanking_tellsHowFarItIs_andThenTheFamilies_bestFirst() {
+    String[] lines = maud.send("GET", "/api/clients/2/ranking", null).body().split("\n");
+    assertThat(lines).hasSize(21);
+    assertThat(lines[2]).isEqualTo("{\"done\":3,\"of\":20}");
+    JsonNode families = TestShop.JSON.readTree(lines[20]).path("families");
+    assertThat(families.size()).isEqualTo(20);
+    double last = 0;
+    for (JsonNode f : families) {
+      assertThat(Math.rint(f.path("score").asDouble())).isGreaterThanOrEqualTo(last);
+      last = Math.rint(f.path("score").asDouble());
+      assertThat(f.path("reasons").get(0).asString()).endsWith(".");
+    }
+    assertThat(maud.send("GET", "/api/clients/99999/ranking", null).statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void riskAndBites_areTold() {
+    JsonNode risk = posted("/api/risk", family("swept-back-classic"));
+    assertThat(risk.path("runs").asInt()).isEqualTo(64);
+    assertThat(risk.path("spreadMm").path("front").asDouble()).isBetween(0.3, 30.0);
+    assertThat(risk.path("moves").get(0).path("share").asDouble()).isBetween(0.05, 1.0);
+    ObjectNode asked = body(family("swept-back-classic"));
+    asked.put("move", "topBack").put("toleranceMm", 40);
+    JsonNode bites = posted("/api/bites", asked);
+    assertThat(bites.path("guides").size()).isEqualTo(2);
+    assertThat(bites.path("widestBiteMm").asDouble()).isGreaterThan(6);
+    asked.put("move", "combLeft");
+    assertThat(refused("POST", "/api/bites", asked)).contains("over the fingers");
+  }
+
+  @Test
+  void aSlip_isMended_andBadMeasuresAreRefused() {
+    ObjectNode asked = body(family("even-all-over"));
+    asked.put("done", 1).putObject("measuredMm").put("apex", 40).put("crown", 40);
+    JsonNode mended = posted("/api/replan", asked);
+    assertThat(mended.path("offMm").asDouble()).isGreaterThan(4);
+    assertThat(mended.path("words").asString()).endsWith(".");
+    assertThat(mended.path("moves").size()).isGreaterThanOrEqualTo(5);
+    asked.put("done", 99);
+    assertThat(refused("POST", "/api/replan", asked)).contains("99").contains("0 to 6");
+    asked.put("done", 1).putObject("measuredMm").put("elbow", 40);
+    assertThat(refused("POST", "/api/replan", asked)).contains("elbow").contains("occipital");
+    asked.putObject("measuredMm").put("apex", -4);
+    assertThat(refused("POST", "/api/replan", asked)).contains("-4").contains("0 to 1500");
+  }
+
+  @Test
+  void theNextSafeCut_theOrder_aLadder_andPartings() {
+    ObjectNode now = body(family("even-all-over"));
+    now.put("done", 0).put("damp", "wet").put("tensed", true);
+    JsonNode apex =
+        posted("/api/next-cut", now)
+            .path("places")
+            .valueStream()
+            .filter(p -> p.path("place").asString().equals("apex"))
+            .findFirst()
+            .orElseThrow();
+    double have = apex.path("haveMm").asDouble();
+    double need = apex.path("needMm").asDouble();
+    assertThat(apex.path("safeMm").asDouble()).isCloseTo(1.03 * (have - need - 2), within(0.01));
+    now.put("damp", "soaked");
+    assertThat(refused("POST", "/api/next-cut", now)).contains("soaked").contains("wet, damp, dry");
+
+    JsonNode order = posted("/api/order", family("quiet-side-part"));
+    assertThat(order.path("broken").size()).isZero();
+    assertThat(order.path("sorted").size()).isEqualTo(16);
+
+    ObjectNode ladder = body(family("swept-back-classic"));
+    ladder.put("section", "leftSide");
+    JsonNode answers = posted("/api/ladder", ladder).path("answers");
+    assertThat(answers.valueStream().filter(a -> a.path("chosen").asBoolean()).count())
+        .isEqualTo(1);
+    JsonNode column = answers.get(0).path("bands").get(0).path("columns").get(0);
+    assertThat(column.path("toFingers").asDouble())
+        .isCloseTo(column.path("toMm").asDouble() / 19, within(0.01));
+    ladder.put("section", "chin");
+    assertThat(refused("POST", "/api/ladder", ladder)).contains("chin").contains("leftSide");
+
+    ObjectNode lines = body(family("even-all-over"));
+    lines.put("move", "strip");
+    JsonNode partings = posted("/api/partings", lines);
+    assertThat(partings.path("partings").asInt()).isGreaterThan(15);
+    assertThat(partings.path("lines").size()).isGreaterThan(10);
+    assertThat(partings.path("lines").get(0).path("points").get(0).size()).isEqualTo(3);
+  }
+
+  @Test
+  void aShopsOwnFamily_isSavedListedUsedAndTakenBack() {
+    ObjectNode own = family("even-all-over");
+    assertThat(refused("PUT", "/api/families/even-all-over", own)).contains("ships");
+    ((ObjectNode) own.path("family")).put("id", "ferry-crop");
+    own.put("title", "Ferry Crop");
+    assertThat(refused("PUT", "/api/families/other", own)).contains("other");
+    assertThat(maud.send("PUT", "/api/families/ferry-crop", own.toString()).statusCode())
+        .isEqualTo(204);
+    JsonNode listed = maud.json("/api/families").get(0);
+    assertThat(listed.path("id").asString()).isEqualTo("ferry-crop");
+    assertThat(listed.path("own").asBoolean()).isTrue();
+    assertThat(maud.json("/api/families").size()).isEqualTo(21);
+    assertThat(PlanJson.read(maud.json("/api/families/ferry-crop")).title())
+        .isEqualTo("Ferry Crop");
+    long plan =
+        TestShop.JSON
+            .readTree(
+                maud.send("POST", "/api/clients/2/plans", "{\"family\":\"ferry-crop\"}").body())
+            .path("id")
+            .asLong();
+    Plan made = PlanJson.read(maud.json("/api/plans/" + plan).path("document"));
+    assertThat(made.family().id()).isEqualTo("ferry-crop");
+    assertThat(maud.send("DELETE", "/api/families/ferry-crop", null).statusCode()).isEqualTo(204);
+    assertThat(maud.send("DELETE", "/api/families/ferry-crop", null).statusCode()).isEqualTo(404);
+    assertThat(maud.json("/api/families").size()).isEqualTo(20);
+  }
+
+  @Test
+  void aKnobThatTurnsNothing_isRefusedByName() {
+    ObjectNode own = family("even-all-over");
+    ((ObjectNode) own.path("family").path("knobs").get(0)).put("dial", "gap");
+    assertThat(refused("POST", "/api/fit", own)).contains("knob length").contains("strip");
+  }
+}
