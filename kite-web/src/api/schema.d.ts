@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/partings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["partings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}": {
         parameters: {
             query?: never;
@@ -797,16 +813,16 @@ export interface components {
             startsAt?: string;
             stylist?: string;
         };
+        BiteAdvice: {
+            guides?: components["schemas"]["GuideRow"][];
+            /** Format: double */
+            widestBiteMm?: number;
+        };
         BiteAsked: {
             document: components["schemas"]["JsonNode"];
             move: string;
             /** Format: double */
             toleranceMm?: number;
-        };
-        Bites: {
-            guides?: components["schemas"]["GuideRow"][];
-            /** Format: double */
-            widestBiteMm?: number;
         };
         CardRow: {
             email?: string;
@@ -988,6 +1004,24 @@ export interface components {
             partDeg?: number;
             set?: components["schemas"]["JsonNode"];
             title?: string;
+        };
+        PartingRow: {
+            /** Format: int32 */
+            bite?: number;
+            points?: number[][];
+        };
+        Partings: {
+            /** Format: int32 */
+            bites?: number;
+            lines?: components["schemas"]["PartingRow"][];
+            /** Format: double */
+            longestLineMm?: number;
+            /** Format: int32 */
+            partings?: number;
+        };
+        PartingsAsked: {
+            document: components["schemas"]["JsonNode"];
+            move: string;
         };
         PersonView: {
             name?: string;
@@ -1172,7 +1206,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Bites"];
+                    "*/*": components["schemas"]["BiteAdvice"];
                 };
             };
         };
@@ -1678,6 +1712,30 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+        };
+    };
+    partings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartingsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Partings"];
                 };
             };
         };

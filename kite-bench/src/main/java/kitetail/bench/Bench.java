@@ -3,6 +3,7 @@ package kitetail.bench;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -23,6 +24,8 @@ public final class Bench {
         new Runner(
                 new OptionsBuilder()
                     .include(CoreBench.class.getSimpleName())
+                    .include(EngineBench.class.getSimpleName())
+                    .addProfiler(GCProfiler.class)
                     .verbosity(VerboseMode.SILENT)
                     .build())
             .run();
@@ -33,16 +36,17 @@ public final class Bench {
             .orElseThrow()
             .getPrimaryResult()
             .getScore();
-    System.out.printf("%-28s %10s %12s%n", "warm", "ms", "× reference");
+    System.out.printf("%-32s %10s %12s %12s%n", "warm", "ms", "× reference", "MB a run");
     for (RunResult r : results) {
       double ms = r.getPrimaryResult().getScore();
       System.out.printf(
           Locale.ROOT,
-          "%-28s %7.2f ±%5.2f %8.2f%n",
+          "%-32s %7.2f ±%5.2f %8.2f %11.2f%n",
           name(r),
           ms,
           r.getPrimaryResult().getScoreError(),
-          ms / reference);
+          ms / reference,
+          r.getSecondaryResults().get("gc.alloc.rate.norm").getScore() / 1e6);
     }
     String url = System.getenv("KITETAIL_URL");
     if (url != null) {

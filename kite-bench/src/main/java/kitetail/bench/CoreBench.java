@@ -108,7 +108,7 @@ public class CoreBench {
     return new Mesh(p, new float[p.length], out);
   }
 
-  private static Plan first(Plan p, int moves) {
+  static Plan first(Plan p, int moves) {
     return new Plan(
         p.version(),
         p.title(),

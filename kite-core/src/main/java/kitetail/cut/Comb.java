@@ -169,7 +169,7 @@ public record Comb(
     Head head = zone.head();
     double lower = zone.lowerEdgeFromApexMm(azimuth);
     double[] start = offSkin(head, azimuth, lower);
-    double step = 4;
+    double step = 12;
     // Along the skin at the start: square to its normal in the column's plane.
     UnitVec n = head.surface().normalAt(head.point(azimuth, lower));
     double lean = Math.atan2(-n.z(), n.x() * Math.sin(azimuth) + n.y() * Math.cos(azimuth));

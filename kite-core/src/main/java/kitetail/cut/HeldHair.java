@@ -11,7 +11,7 @@ import kitetail.section.Zone;
 
 /** Works out one cut over the fingers: where each hair is held, and how long it is up to there. */
 final class HeldHair {
-  private static final double TRACE_MM = 4;
+  private static final double TRACE_MM = 13;
   private static final int MAX_BITES = 120;
 
   private final Fingers cut;
@@ -27,6 +27,8 @@ final class HeldHair {
   private final CutLine.Laid laid;
   private final boolean asksRise;
   private final double start;
+  private final Vec3[] chain = new Vec3[MAX_BITES + 1];
+  private final UnitVec[] normals = new UnitVec[MAX_BITES + 1];
 
   HeldHair(Fingers cut, Zone zone) {
     this.cut = cut;
@@ -57,9 +59,8 @@ final class HeldHair {
       }
     } else {
       Handed handed = handed(cut.guide());
-      Vec3[] chain = new Vec3[MAX_BITES + 1];
       for (int k = 0; k < roots.length; k++) {
-        out[k] = chained(scalp.pointMm(roots[k]), chain, handed);
+        out[k] = chained(roots[k], handed);
       }
     }
     if (cut.rollDeg() > 0) {
@@ -82,7 +83,9 @@ final class HeldHair {
     UnitVec along = rowDirection(head.place(f.place()));
     for (int k = 0; k < roots.length; k++) {
       Vec3 p = scalp.pointMm(roots[k]);
-      out[k] = brought(p, spot != null ? spot : tip(inRow(p, head.place(f.place()), along)));
+      Vec3 tip = spot != null ? spot : tip(inRow(p, head.place(f.place()), along));
+      out[k] =
+          tip == null ? Double.POSITIVE_INFINITY : taut.lengthMm(p, scalp.normal(roots[k]), tip);
     }
   }
 
@@ -102,7 +105,7 @@ final class HeldHair {
     boolean followsHead = line.asksEverywhere();
     return followsHead || !Double.isFinite(d) || d == 0 || pull.dot(normal) > 0.999
         ? d
-        : taut.lengthMm(p, p.plus(pull.times(d)));
+        : taut.lengthMm(p, normal, p.plus(pull.times(d)));
   }
 
   /**
@@ -112,10 +115,6 @@ final class HeldHair {
     UnitVec pull = hold.pull(skin.normalAt(g));
     double d = laid.distanceMm(g, pull, rise(g));
     return Double.isFinite(d) ? g.plus(pull.times(d)) : null;
-  }
-
-  private double brought(Vec3 p, Vec3 tip) {
-    return tip == null ? Double.POSITIVE_INFINITY : taut.lengthMm(p, tip);
   }
 
   /** The way the work goes at the guide; rows run along it. */
@@ -144,69 +143,74 @@ final class HeldHair {
   private interface Handed {
     /**
      * @param old where the last bite grows
+     * @param oldNormal of the skin there
      * @param lengthMm what it was left
      * @param next where the new bite grows
+     * @param nextNormal of the skin there
      */
-    double on(Vec3 old, double lengthMm, Vec3 next);
+    double on(Vec3 old, UnitVec oldNormal, double lengthMm, Vec3 next, UnitVec nextNormal);
   }
 
   private Handed handed(Guide guide) {
     if (guide instanceof Guide.NewBite) {
-      return (old, length, next) -> reach(old, length, next);
+      return (old, n, length, next, m) -> reach(old, n, length, next, m);
     }
     if (guide instanceof Guide.Middle) {
-      return (old, length, next) -> {
+      return (old, n, length, next, m) -> {
         Vec3 mid = skin.onto(old.plus(next).times(0.5));
-        double t = reach(old, length, mid);
-        return taut.lengthMm(next, mid.plus(hold.pull(skin.normalAt(mid)).times(t)));
+        UnitVec up = skin.normalAt(mid);
+        double t = reach(old, n, length, mid, up);
+        return taut.lengthMm(next, m, mid.plus(hold.pull(up).times(t)));
       };
     }
-    return (old, length, next) ->
-        taut.lengthMm(next, old.plus(hold.pull(skin.normalAt(old)).times(length)));
+    return (old, n, length, next, m) ->
+        taut.lengthMm(next, m, old.plus(hold.pull(n).times(length)));
   }
 
   /**
    * How far out along the pull at {@code at} hair of a length reaches that grows at {@code old}:
    * straight by the quadratic, and where the head is in the way by the secant rule from there.
    */
-  private double reach(Vec3 old, double length, Vec3 at) {
-    UnitVec pull = hold.pull(skin.normalAt(at));
+  private double reach(Vec3 old, UnitVec oldNormal, double length, Vec3 at, UnitVec normal) {
+    UnitVec pull = hold.pull(normal);
     Vec3 w = at.minus(old);
     double along = pull.dot(w);
     double under = along * along - w.dot(w) + length * length;
     double t = under < 0 ? 0 : Math.max(0, -along + Math.sqrt(under));
-    double miss = taut.lengthMm(old, at.plus(pull.times(t))) - length;
+    double miss = taut.lengthMm(old, oldNormal, at.plus(pull.times(t))) - length;
     for (int k = 0; k < 6 && Math.abs(miss) > 1e-3 && t > 0; k++) {
       t = Math.max(0, t - miss);
-      miss = taut.lengthMm(old, at.plus(pull.times(t))) - length;
+      miss = taut.lengthMm(old, oldNormal, at.plus(pull.times(t))) - length;
     }
     return t;
   }
 
   /** Goes back bite by bite to the first, then forward again, length handed on bite by bite. */
-  private double chained(Vec3 p, Vec3[] chain, Handed handed) {
-    chain[0] = p;
+  private double chained(int root, Handed handed) {
+    chain[0] = scalp.pointMm(root);
+    normals[0] = scalp.normal(root);
+    double at = parting.atMm(head, chain[0]);
     int n = 0;
     while (n < MAX_BITES) {
-      Vec3 back = stepBack(chain[n]);
-      if (back == null
-          || parting.atMm(head, back) < start - 1e-6
-          || parting.atMm(head, back) > parting.atMm(head, chain[n])
-          || offScalp(back)) {
+      Vec3 back = stepBack(chain[n], normals[n]);
+      double next = back == null ? Double.NaN : parting.atMm(head, back);
+      if (!(next >= start - 1e-6 && next <= at) || offScalp(back)) {
         break;
       }
+      at = next;
       chain[++n] = back;
+      normals[n] = skin.normalAt(back);
     }
-    double length = held(chain[n], skin.normalAt(chain[n]), 0);
+    double length = held(chain[n], normals[n], 0);
     for (int k = n; k > 0 && Double.isFinite(length); k--) {
-      length = handed.on(chain[k], length, chain[k - 1]);
+      length = handed.on(chain[k], normals[k], length, chain[k - 1], normals[k - 1]);
     }
-    return asksRise ? length + gained(p) : length;
+    return asksRise ? length + gained(chain[0], normals[0]) : length;
   }
 
   /** What a finger angle or a low hand adds up to here, bite by bite. */
-  private double gained(Vec3 p) {
-    UnitVec pull = hold.pull(skin.normalAt(p));
+  private double gained(Vec3 p, UnitVec normal) {
+    UnitVec pull = hold.pull(normal);
     return laid.distanceMm(p, pull, rise(p)) - laid.distanceMm(p, pull, 0);
   }
 
@@ -215,12 +219,12 @@ final class HeldHair {
   }
 
   /** One bite back along the skin; null where the head has no further place that way. */
-  private Vec3 stepBack(Vec3 from) {
+  private Vec3 stepBack(Vec3 from, UnitVec normal) {
     int steps = (int) Math.ceil(cut.biteMm() / TRACE_MM);
     Vec3 p = from;
     UnitVec last = null;
     for (int k = 0; k < steps; k++) {
-      UnitVec back = parting.back(head, p, skin.normalAt(p));
+      UnitVec back = parting.back(head, p, k == 0 ? normal : skin.normalAt(p));
       if (last != null && back.dot(last) < 0) {
         return null;
       }

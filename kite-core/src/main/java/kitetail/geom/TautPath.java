@@ -15,6 +15,9 @@ package kitetail.geom;
 public final class TautPath {
   private static final int STEPS = 36;
 
+  /** Some 17° off the skin. */
+  private static final double CLEAR_SINE = 0.3;
+
   private final StarSurface surface;
   private final Vec3 c;
   private final double[] u = new double[STEPS + 2];
@@ -32,6 +35,19 @@ public final class TautPath {
       return rootMm.distanceTo(toMm);
     }
     return overHead(rootMm, toMm);
+  }
+
+  /**
+   * The same where the normal of the skin at the root is known: hair that leaves the skin by more
+   * than {@link #CLEAR_SINE} clears it, since the part of a head that carries hair bulges all over.
+   */
+  public double lengthMm(Vec3 rootMm, UnitVec normal, Vec3 toMm) {
+    double x = toMm.x() - rootMm.x();
+    double y = toMm.y() - rootMm.y();
+    double z = toMm.z() - rootMm.z();
+    double length = Math.sqrt(x * x + y * y + z * z);
+    boolean clear = normal.x() * x + normal.y() * y + normal.z() * z > CLEAR_SINE * length;
+    return clear ? length : lengthMm(rootMm, toMm);
   }
 
   /**

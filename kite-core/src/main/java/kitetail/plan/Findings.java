@@ -63,6 +63,7 @@ final class Findings {
     cover(outcome, all);
     jumps(outcome, all);
     order(plan, outcome, all);
+    school(plan, outcome, all);
     all.sort(
         Comparator.comparing(Finding::severity)
             .thenComparing(Finding::amount, Comparator.reverseOrder()));
@@ -263,6 +264,28 @@ final class Findings {
               0,
               Unit.MM,
               order.circle()));
+    }
+  }
+
+  /** What the stylist's own school asks of every plan. */
+  private static void school(Plan plan, Outcome outcome, List<Finding> all) {
+    if (plan.school().knuckle() == School.Knuckle.PAST) {
+      outcome.steps().stream()
+          .filter(s -> s.cut() instanceof Fingers)
+          .findFirst()
+          .ifPresent(
+              s ->
+                  all.add(
+                      new Finding(
+                          "past-knuckle",
+                          Severity.NOTE,
+                          s.move().id(),
+                          where(outcome.scalp(), s),
+                          plan.school().handMm())));
+    }
+    boolean checks = plan.moves().stream().anyMatch(m -> m.job() == Job.CHECK);
+    if (plan.school().crossCheck() == School.Check.EVERY_SECTION && !checks) {
+      all.add(new Finding("cross-check-missing", Severity.NOTE, null, Place.CROWN, 0));
     }
   }
 

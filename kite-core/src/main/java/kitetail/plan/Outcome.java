@@ -29,6 +29,7 @@ public record Outcome(
   /**
    * @param cut the move's cut with what it took over put in as numbers
    * @param left the hair after the move
+   * @param turns how often feet or chair are moved while it is cut over the fingers
    * @param minutes changing the attachment included
    * @param cutAreaMm2 skin whose hair the move shortened by more than 0.05 mm
    * @param takenMaxMm most taken off at one place
@@ -43,6 +44,7 @@ public record Outcome(
       int[] roots,
       Stock left,
       int bites,
+      int turns,
       double minutes,
       double cutAreaMm2,
       double takenMaxMm,

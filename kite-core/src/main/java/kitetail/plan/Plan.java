@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import kitetail.care.Cautions;
+import kitetail.cut.Fingers;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
@@ -33,6 +34,9 @@ public record Plan(
     Cautions cautions,
     Family family) {
   public static final int VERSION = 3;
+
+  /** Half an inch, common practice. */
+  private static final double USUAL_BITE_MM = 12.7;
 
   public Plan {
     if (version != VERSION) {
@@ -124,11 +128,22 @@ public record Plan(
         version, title, h, hr, s, kit, pace, school, sections, moves, jumps, w, c, family);
   }
 
-  /** The same work by another stylist, with another kit. */
+  /**
+   * The same work by another stylist, with another kit. Where a bite is the usual half inch, this
+   * stylist's own is taken.
+   */
   public Plan by(Kit k, Pace p, School s) {
+    double own = s == null ? 0 : s.biteMm();
+    List<Move> done = own == 0 ? moves : moves.stream().map(m -> withBite(m, own)).toList();
     return new Plan(
-        version, title, head, hair, start, k, p, s, sections, moves, jumps, wishes, cautions,
+        version, title, head, hair, start, k, p, s, sections, done, jumps, wishes, cautions,
         family);
+  }
+
+  private static Move withBite(Move m, double mm) {
+    return m.cut() instanceof Fingers f && Math.abs(f.biteMm() - USUAL_BITE_MM) < 1
+        ? m.with(f.withBite(mm))
+        : m;
   }
 
   /** The cut with left and right changed over, on the same client. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import kitetail.cut.Before;
+import kitetail.cut.Bites;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
@@ -135,10 +136,19 @@ public final class PlanEngine {
             return plan.kit().guardMm(number);
           }
         };
-    IntStream.range(0, ready.length)
+    // And with them what is asked of the scalp when the last move is done.
+    IntStream.range(-2, ready.length)
         .parallel()
         .forEach(
             m -> {
+              if (m == -2) {
+                bench.neighbours();
+                return;
+              }
+              if (m == -1) {
+                bench.cover(plan.sections());
+                return;
+              }
               Cut cut = plan.moves().get(m).cut();
               if (!(cut instanceof Fingers f && f.takesOver())) {
                 ready[m] = bench.leaves(cut.resolved(kitOnly), regions.get(m), plan.hair());
@@ -211,13 +221,15 @@ public final class PlanEngine {
         }
       }
     }
-    int bites = cut.bites(zone);
+    Bites hand = cut instanceof Fingers f ? Bites.of(f, zone, plan.school().handMm()) : null;
+    int bites = hand == null ? cut.bites(zone) : hand.count();
     return new Outcome.Step(
         move,
         cut,
         zone.roots(),
         left,
         bites,
+        hand == null ? 0 : hand.turns(),
         (bites * plan.pace().secondsFor(cut) + changeSec) / 60,
         area,
         taken,

@@ -1,5 +1,7 @@
 package kitetail.plan;
 
+import kitetail.cut.Fingers;
+
 /**
  * A stylist's own way where stylists differ. Each may be null: no preference, and no rule from it.
  *
@@ -51,23 +53,34 @@ public record School(
     AFTER_DRYING
   }
 
-  /** Attachments are quick and even; comb work has no bands to blend. */
+  /** Attachments are quick and even; comb work has no bands to blend. A ladder is chosen by it. */
   public enum Work {
     ATTACHMENTS,
     COMB
   }
 
-  /** Past the knuckle tension is lost, but a panel takes fewer bites. */
+  /** Past the knuckle tension is lost, but a panel takes fewer bites. Lengths are assumptions. */
   public enum Knuckle {
-    FIRST,
-    SECOND,
-    PAST
+    FIRST(40),
+    SECOND(Fingers.HAND_MM),
+    PAST(85);
+
+    private final double handMm;
+
+    Knuckle(double handMm) {
+      this.handMm = handMm;
+    }
   }
 
   /** Checking finds errors; small bites make few. */
   public enum Check {
     EVERY_SECTION,
     SMALL_BITES
+  }
+
+  /** Usable length of a line over this stylist's fingers. */
+  double handMm() {
+    return knuckle == null ? Fingers.HAND_MM : knuckle.handMm;
   }
 
   public School {

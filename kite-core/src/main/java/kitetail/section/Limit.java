@@ -4,6 +4,7 @@ import java.util.List;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
+import kitetail.head.Scalp;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -20,6 +21,11 @@ public sealed interface Limit {
   /** Asks one place of one head. */
   interface Test {
     boolean holds(Vec3 p, double azimuthRad, double fromApexMm);
+
+    /** The same at a root, whose numbers are known. */
+    default boolean holds(Scalp s, int i) {
+      return holds(s.pointMm(i), s.azimuthRad(i), s.fromApexMm(i));
+    }
   }
 
   /**
@@ -57,9 +63,20 @@ public sealed interface Limit {
       double from = minOn(h);
       double to = maxOn(h);
       boolean round = from > to && by == Scalar.AROUND_DEG;
-      return (p, a, d) -> {
-        double v = by.of(h, p, a, d);
-        return round ? v >= from || v < to : v >= from && v < to;
+      return new Test() {
+        @Override
+        public boolean holds(Vec3 p, double a, double d) {
+          return within(by.of(h, p, a, d));
+        }
+
+        @Override
+        public boolean holds(Scalp s, int i) {
+          return within(by.of(s, i));
+        }
+
+        private boolean within(double v) {
+          return round ? v >= from || v < to : v >= from && v < to;
+        }
       };
     }
 

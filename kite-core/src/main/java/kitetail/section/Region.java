@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
+import kitetail.head.Scalp;
 
 /** Where a section lies, with what it leaves out put in for the names. */
 public record Region(List<Limit> limits, List<Region> without) {
@@ -58,21 +59,39 @@ public record Region(List<Limit> limits, List<Region> without) {
   public Limit.Test on(Head head) {
     Limit.Test[] in = limits.stream().map(l -> l.on(head)).toArray(Limit.Test[]::new);
     Limit.Test[] not = without.stream().map(r -> r.on(head)).toArray(Limit.Test[]::new);
-    return (p, a, d) -> holds(in, not, p, a, d);
+    return new Within(in, not);
   }
 
-  private static boolean holds(Limit.Test[] in, Limit.Test[] not, Vec3 p, double a, double d) {
-    for (Limit.Test t : in) {
-      if (!t.holds(p, a, d)) {
-        return false;
+  private record Within(Limit.Test[] in, Limit.Test[] not) implements Limit.Test {
+    @Override
+    public boolean holds(Vec3 p, double a, double d) {
+      for (Limit.Test t : in) {
+        if (!t.holds(p, a, d)) {
+          return false;
+        }
       }
-    }
-    for (Limit.Test t : not) {
-      if (t.holds(p, a, d)) {
-        return false;
+      for (Limit.Test t : not) {
+        if (t.holds(p, a, d)) {
+          return false;
+        }
       }
+      return true;
     }
-    return true;
+
+    @Override
+    public boolean holds(Scalp s, int i) {
+      for (Limit.Test t : in) {
+        if (!t.holds(s, i)) {
+          return false;
+        }
+      }
+      for (Limit.Test t : not) {
+        if (t.holds(s, i)) {
+          return false;
+        }
+      }
+      return true;
+    }
   }
 
   /**

@@ -22,11 +22,21 @@ public enum Scalar {
     double of(Head h, Vec3 p, double azimuthRad, double fromApexMm) {
       return Math.max(0, h.hairlineFromApexMm(azimuthRad) - fromApexMm);
     }
+
+    @Override
+    public double of(Scalp s, int i) {
+      return s.aboveHairlineMm(i);
+    }
   },
   ABOVE_RIDGE_MM {
     @Override
     double of(Head h, Vec3 p, double azimuthRad, double fromApexMm) {
       return h.ridgeFromApexMm(azimuthRad) - fromApexMm;
+    }
+
+    @Override
+    public double of(Scalp s, int i) {
+      return s.aboveRidgeMm(i);
     }
   },
   FROM_APEX_MM {

@@ -27,10 +27,7 @@ public final class Zone {
     this.scalp = scalp;
     this.region = region;
     this.inside = region.on(scalp.head());
-    this.roots =
-        IntStream.range(0, scalp.roots())
-            .filter(i -> inside.holds(scalp.pointMm(i), scalp.azimuthRad(i), scalp.fromApexMm(i)))
-            .toArray();
+    this.roots = IntStream.range(0, scalp.roots()).filter(i -> inside.holds(scalp, i)).toArray();
     this.byRanges = !Double.isNaN(region.lowerEdgeByRanges(scalp.head(), 0));
   }
 

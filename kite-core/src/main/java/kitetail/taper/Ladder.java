@@ -152,6 +152,11 @@ public final class Ladder {
     private final double stepMm;
     private final Rules rules;
     private final double[] guards;
+    private final double[] radii;
+
+    /** What a guard rocked off on an arc leaves, [guard][radius][samples past the point]. */
+    private final double[][][] arcs;
+
     private final int kinds;
 
     /** worst[c][i][t]: least worst error of samples 0..i−1 whose last band is t, with c changes. */
@@ -184,6 +189,15 @@ public final class Ladder {
       this.stepMm = stepMm;
       this.rules = rules;
       guards = rules.guardsMm();
+      radii = rules.rockRadiiMm();
+      arcs = new double[guards.length][radii.length][samples];
+      for (int t = 0; t < guards.length; t++) {
+        for (int r = 0; r < radii.length; r++) {
+          for (int k = 0; k < samples; k++) {
+            arcs[t][r][k] = rocked(guards[t], radii[r], (k + 1) * stepMm);
+          }
+        }
+      }
       // The comb is one more tool at the top: above it no guard is taken up again.
       kinds = guards.length + (rules.combErrorMm() > 0 ? 1 : 0);
       worst = new double[rules.mostChanges() + 1][samples + 1][kinds];
@@ -233,10 +247,12 @@ public final class Ladder {
       double w = sofar;
       for (int j = from; j < samples; j++) {
         w = Math.max(w, error(j, tool));
-        if (w < worst[changes][j + 1][tool]) {
-          worst[changes][j + 1][tool] = w;
-          links[changes][j + 1][tool] = link;
+        if (w >= worst[changes][j + 1][tool]) {
+          // What is known here goes on with the same tool at least as well.
+          return;
         }
+        worst[changes][j + 1][tool] = w;
+        links[changes][j + 1][tool] = link;
       }
     }
 
@@ -251,7 +267,7 @@ public final class Ladder {
           run(changes, i, u, worst[c][i][t], new Link(i, t, c, i, 0));
         }
         if (!comb) {
-          for (double r : rules.rockRadiiMm()) {
+          for (int r = 0; r < radii.length; r++) {
             rock(c, i, t, u, changes, r);
           }
         }
@@ -259,11 +275,11 @@ public final class Ladder {
     }
 
     /** Leaves the head at sample i and takes up the next guard where the arc has risen to it. */
-    private void rock(int c, int i, int t, int u, int changes, double r) {
+    private void rock(int c, int i, int t, int u, int changes, int radius) {
       double w = worst[c][i][t];
       int j = i;
       while (j < samples) {
-        double mm = rocked(guards[t], r, (j - i + 1) * stepMm);
+        double mm = arcs[t][radius][j - i];
         if (mm >= guards[u]) {
           break;
         }
@@ -271,7 +287,7 @@ public final class Ladder {
         j++;
       }
       if (j > i && j < samples) {
-        run(changes, j, u, w, new Link(i, t, c, i, r));
+        run(changes, j, u, w, new Link(i, t, c, i, radii[radius]));
       }
     }
 

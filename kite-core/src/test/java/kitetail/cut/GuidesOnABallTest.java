@@ -321,6 +321,10 @@ class GuidesOnABallTest {
     // Once round at 90 mm from the point, a bite each 15 mm.
     int wedges = (int) Math.ceil(2 * Math.PI * 90 / 15);
     assertThat(Bites.of(pivot, On.zone(BALL, cap)).partings()).isBetween(wedges - 2, wedges);
+    // Once round from reaches of 80° takes five places to stand.
+    assertThat(Bites.of(pivot, On.zone(BALL, cap)).turns()).isEqualTo(4);
+    assertThat(Bites.of(pivot, On.zone(BALL, cap), 30).count())
+        .isGreaterThan(Bites.of(pivot, On.zone(BALL, cap), 90).count());
     Fingers panels =
         new Fingers(
             OUT,

@@ -190,6 +190,29 @@ class OrderTest {
   }
 
   @Test
+  void aSchool_setsTheHand_theBiteAndTheCheck() {
+    School school =
+        new School(
+            null, null, null, null, null, School.Knuckle.PAST, School.Check.EVERY_SECTION, 6);
+    Move wide = move("wide", "top", fingers(new Guide.Travelling()), null);
+    Plan usual = plan(null, wide);
+    Plan own = plan(school, wide);
+    assertThat(((Fingers) own.move("wide").cut()).biteMm()).isEqualTo(6);
+    Scalp s = Scalp.of(Head.of(SPEC), 500);
+    Outcome before = PlanEngine.run(usual, s);
+    Outcome after = PlanEngine.run(own, s);
+    // Half the bite, a longer line: more bites, but not twice as many.
+    assertThat(after.bites()).isBetween(before.bites(), 2 * before.bites());
+    assertThat(after.findings())
+        .extracting(Finding::rule)
+        .contains("past-knuckle", "cross-check-missing");
+    assertThat(before.findings())
+        .extracting(Finding::rule)
+        .doesNotContain("past-knuckle", "cross-check-missing");
+    assertThat(before.steps().get(0).turns()).isBetween(1, 5);
+  }
+
+  @Test
   void movesThatWaitForEachOther_areNamedAllTheWayRound() {
     Plan p =
         plan(

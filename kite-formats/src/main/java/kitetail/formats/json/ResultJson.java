@@ -107,6 +107,7 @@ public final class ResultJson {
   private static void move(ObjectNode n, Outcome.Step s) {
     n.put("id", s.move().id());
     n.put("bites", s.bites());
+    n.put("turns", s.turns());
     n.put("minutes", round(s.minutes()));
     n.put("cutAreaMm2", round(s.cutAreaMm2()));
     n.put("takenMaxMm", round(s.takenMaxMm()));

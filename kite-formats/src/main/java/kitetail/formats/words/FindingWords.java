@@ -86,6 +86,10 @@ record FindingWords(Words words, Plan plan) {
               + " into the natural hairline near the "
               + where
               + "; it grows back in days. Keep to the hairline.";
+      case "past-knuckle" ->
+          "Lines of " + amount + " go past the knuckle, where tension is lost. Stop at the second.";
+      case "cross-check-missing" ->
+          "No cross-check is planned, and your way is to check every section. Add one before drying.";
       case "ask-first" ->
           "This cannot be undone, or others go by it. Ask the client before it is cut.";
       default -> f.rule() + " near the " + where + ": " + amount + ".";

@@ -126,7 +126,9 @@ class WordsTest {
         "old-to-new",
         "texture-over",
         "hairline-pushed",
-        "ask-first"
+        "ask-first",
+        "past-knuckle",
+        "cross-check-missing"
       })
   void everyFinding_isSaidAsASentence_withoutItsRule_andWithoutShouting(String rule) {
     String said =

@@ -25,6 +25,7 @@ import kitetail.hair.Damp;
 import kitetail.head.Place;
 import kitetail.plan.Order;
 import kitetail.plan.Plan;
+import kitetail.plan.School;
 import kitetail.plan.SitDown;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
@@ -109,7 +110,7 @@ class AdviceController {
   record GuideRow(String guide, double straysMm) {}
 
   /** {@code widestBiteMm} is left out when no bite keeps the tolerance. */
-  record Bites(List<GuideRow> guides, Double widestBiteMm) {}
+  record BiteAdvice(List<GuideRow> guides, Double widestBiteMm) {}
 
   private static AdviceWords words(Person me) {
     return new AdviceWords(new Words(Units.valueOf(me.units())));
@@ -159,7 +160,7 @@ class AdviceController {
   }
 
   @PostMapping("/bites")
-  Bites bites(@Valid @RequestBody BiteAsked b) {
+  BiteAdvice bites(@Valid @RequestBody BiteAsked b) {
     Plan plan = PlanJson.read(b.document());
     Fingers f = fingers(plan, b.move());
     Place place = f.guide() instanceof Guide.Fixed x ? x.place() : Place.APEX;
@@ -182,7 +183,7 @@ class AdviceController {
             12.7,
             19,
             25.4);
-    return new Bites(
+    return new BiteAdvice(
         List.of(
             new GuideRow("travelling", guides.get(0).straysMm()),
             new GuideRow("fixed", guides.get(1).straysMm())),
@@ -289,7 +290,11 @@ class AdviceController {
     double[] guards =
         Arrays.stream(numbers).map(n -> Math.max(0.3, plan.kit().guardMm(n))).sorted().toArray();
     double step = a.stepShare() == null ? 0.35 : a.stepShare();
-    int changes = a.mostChanges() == null ? 5 : a.mostChanges();
+    // Where either would do, by the stylist's school.
+    School.Work work = plan.school().work();
+    int usual = work == School.Work.COMB ? 1 : 5;
+    int changes = a.mostChanges() == null ? usual : a.mostChanges();
+    double combErrorMm = work == School.Work.ATTACHMENTS ? 0 : 1;
     double tolerance = a.toleranceMm() == null ? 2 : a.toleranceMm();
     try {
       Columns columns =
@@ -298,7 +303,7 @@ class AdviceController {
               kitetail.plan.PlanEngine.run(plan, advice.few(plan.head())).afterMm(),
               LADDER_COLUMNS,
               LADDER_SAMPLES);
-      Ladder.Rules rules = new Ladder.Rules(guards, new double[] {30, 60, 120}, step, changes, 1);
+      Ladder.Rules rules = new Ladder.Rules(guards, new double[] {30, 60, 120}, step, changes, combErrorMm);
       List<Ladder.Answer> answers = Ladder.trade(columns.targetMm(), columns.sampleMm(), rules);
       return AdviceJson.ladder(
           answers,
