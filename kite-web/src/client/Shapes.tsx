@@ -33,7 +33,7 @@ export function Shapes({ client, version, busy, pick }: Props) {
         <li key={f.id}>
           <button
             type="button"
-            className="h-full w-full cursor-pointer rounded-box border-2 border-base-300 bg-base-200 p-2 text-left"
+            className="grid h-full w-full cursor-pointer content-start rounded-box border-2 border-base-300 bg-base-200 p-2 text-left"
             disabled={busy}
             aria-label={f.title}
             aria-describedby={`why-${f.id}`}

@@ -100,10 +100,13 @@ final class HeldHair {
   }
 
   private double held(Vec3 p, UnitVec normal, double rise) {
+    if (line.asksEverywhere()) {
+      // It follows the head: where the hand is does not matter.
+      return laid.distanceMm(p, normal, rise);
+    }
     UnitVec pull = hold.pull(normal);
     double d = laid.distanceMm(p, pull, rise);
-    boolean followsHead = line.asksEverywhere();
-    return followsHead || !Double.isFinite(d) || d == 0 || pull.dot(normal) > 0.999
+    return !Double.isFinite(d) || d == 0 || pull.dot(normal) > 0.999
         ? d
         : taut.lengthMm(p, normal, p.plus(pull.times(d)));
   }

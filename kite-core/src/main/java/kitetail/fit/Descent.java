@@ -17,7 +17,7 @@ import org.hipparchus.util.Pair;
  * stop.
  */
 final class Descent {
-  private static final double FIRST_STEP = 6;
+  private static final double FIRST_STEP = 24;
   private static final double LAST_STEP = 0.05;
   private static final int MOST_SWEEPS = 80;
 

@@ -177,6 +177,15 @@ class AdviceTest {
   }
 
   @Test
+  void aMirroredCut_isOnTheOtherSide_andMirroredAgainItself() {
+    ObjectNode lopsided = family("lopsided-pixie");
+    JsonNode other = posted("/api/mirror", lopsided);
+    assertThat(PlanJson.read(other)).isNotEqualTo(PlanJson.read(lopsided));
+    assertThat(PlanJson.read(other).head()).isEqualTo(PlanJson.read(lopsided).head());
+    assertThat(PlanJson.read(posted("/api/mirror", other))).isEqualTo(PlanJson.read(lopsided));
+  }
+
+  @Test
   void aKnobThatTurnsNothing_isRefusedByName() {
     ObjectNode own = family("even-all-over");
     ((ObjectNode) own.path("family").path("knobs").get(0)).put("dial", "gap");

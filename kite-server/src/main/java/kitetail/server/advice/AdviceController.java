@@ -274,6 +274,12 @@ class AdviceController {
     return AdviceJson.order(Order.of(plan), plan);
   }
 
+  /** The same cut with left and right changed over, on the same client. */
+  @PostMapping("/mirror")
+  JsonNode mirror(@RequestBody JsonNode document) {
+    return PlanJson.tree(PlanJson.read(document).mirroredCut());
+  }
+
   @PostMapping("/ladder")
   JsonNode ladder(@Valid @RequestBody LadderAsked a) {
     Plan plan = PlanJson.read(a.document());
@@ -303,7 +309,8 @@ class AdviceController {
               kitetail.plan.PlanEngine.run(plan, advice.few(plan.head())).afterMm(),
               LADDER_COLUMNS,
               LADDER_SAMPLES);
-      Ladder.Rules rules = new Ladder.Rules(guards, new double[] {30, 60, 120}, step, changes, combErrorMm);
+      Ladder.Rules rules =
+          new Ladder.Rules(guards, new double[] {30, 60, 120}, step, changes, combErrorMm);
       List<Ladder.Answer> answers = Ladder.trade(columns.targetMm(), columns.sampleMm(), rules);
       return AdviceJson.ladder(
           answers,
