@@ -52,13 +52,34 @@ public sealed interface Outline {
     return new IllegalArgumentException("this outline has no " + dial);
   }
 
+  /** An outline set by how far it is moved up the head. */
+  sealed interface Raised extends Outline {
+    double raiseMm();
+
+    /** The same outline, moved elsewhere. */
+    Raised raised(double mm);
+
+    @Override
+    default double dial(Dial dial) {
+      return dial == Dial.RAISE ? raiseMm() : Double.NaN;
+    }
+
+    @Override
+    default Raised turned(Dial dial, double value) {
+      if (dial != Dial.RAISE) {
+        throw none(dial);
+      }
+      return raised(value);
+    }
+  }
+
   /**
    * The half moon over an ear, from the sideburn to behind it.
    *
    * @param raiseMm how far off the natural hairline at the ear's top: above 0 off the ear, below it
    *     so much hair lies on the ear, −80 to 20
    */
-  record HalfMoon(Side side, double raiseMm) implements Outline {
+  record HalfMoon(Side side, double raiseMm) implements Raised {
     public HalfMoon {
       check("raiseMm", raiseMm, -80, 20);
     }
@@ -83,16 +104,8 @@ public sealed interface Outline {
     }
 
     @Override
-    public double dial(Dial dial) {
-      return dial == Dial.RAISE ? raiseMm : Double.NaN;
-    }
-
-    @Override
-    public HalfMoon turned(Dial dial, double value) {
-      if (dial != Dial.RAISE) {
-        throw none(dial);
-      }
-      return new HalfMoon(side, value);
+    public HalfMoon raised(double mm) {
+      return new HalfMoon(side, mm);
     }
   }
 
@@ -102,7 +115,7 @@ public sealed interface Outline {
    * @param raiseMm above its natural end, −60 to 40
    * @param slopeDeg 0 level; above 0 the front is cut higher, to a point at the ear, −60 to 60
    */
-  record Sideburn(Side side, double raiseMm, double slopeDeg) implements Outline {
+  record Sideburn(Side side, double raiseMm, double slopeDeg) implements Raised {
     private static final double WIDE_RAD = Math.toRadians(11);
 
     public Sideburn {
@@ -130,16 +143,8 @@ public sealed interface Outline {
     }
 
     @Override
-    public double dial(Dial dial) {
-      return dial == Dial.RAISE ? raiseMm : Double.NaN;
-    }
-
-    @Override
-    public Sideburn turned(Dial dial, double value) {
-      if (dial != Dial.RAISE) {
-        throw none(dial);
-      }
-      return new Sideburn(side, value, slopeDeg);
+    public Sideburn raised(double mm) {
+      return new Sideburn(side, mm, slopeDeg);
     }
   }
 
@@ -149,7 +154,7 @@ public sealed interface Outline {
    * @param raiseMm above (below 0: under) the natural hairline at the centre, −300 to 40
    * @param cornerRadiusMm of the corners of a square one, 0 to 40
    */
-  record Nape(Form form, double raiseMm, double cornerRadiusMm) implements Outline {
+  record Nape(Form form, double raiseMm, double cornerRadiusMm) implements Raised {
     /** How it runs. */
     public enum Form {
       /** Beside the natural hairline. */
@@ -200,16 +205,8 @@ public sealed interface Outline {
     }
 
     @Override
-    public double dial(Dial dial) {
-      return dial == Dial.RAISE ? raiseMm : Double.NaN;
-    }
-
-    @Override
-    public Nape turned(Dial dial, double value) {
-      if (dial != Dial.RAISE) {
-        throw none(dial);
-      }
-      return new Nape(form, value, cornerRadiusMm);
+    public Nape raised(double mm) {
+      return new Nape(form, mm, cornerRadiusMm);
     }
   }
 
