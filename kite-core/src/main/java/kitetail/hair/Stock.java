@@ -150,7 +150,7 @@ public final class Stock {
         s[i * MOST + k] = share(i, k);
       }
     }
-    Layers layers = new Layers(MOST * (backMm.length + 1));
+    Layers layers = new Layers(backMm.length);
     for (int i : roots) {
       layers.load(m, s, i * MOST, c[i]);
       double end = endMm(i);
@@ -171,11 +171,14 @@ public final class Stock {
   private static final class Layers {
     private final double[] mm;
     private final double[] share;
+    private final double[] taken;
     private int n;
 
-    Layers(int room) {
-      mm = new double[room + 1];
-      share = new double[room + 1];
+    Layers(int cuts) {
+      int room = MOST * (cuts + 1) + 1;
+      mm = new double[room];
+      share = new double[room];
+      taken = new double[cuts];
     }
 
     void load(double[] m, double[] s, int at, int count) {
@@ -193,7 +196,7 @@ public final class Stock {
     /** A hair is touched once a pass: shares taken back do not meet the next cut. */
     void pass(double end, double p, double[] backMm) {
       int before = n;
-      double[] taken = new double[backMm.length];
+      Arrays.fill(taken, 0);
       for (int k = 0; k < before; k++) {
         double untouched = share[k];
         for (int b = 0; b < backMm.length; b++) {
