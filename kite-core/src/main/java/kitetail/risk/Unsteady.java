@@ -1,7 +1,6 @@
 package kitetail.risk;
 
 import java.util.Random;
-import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Dial;
@@ -10,7 +9,6 @@ import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
-import kitetail.cut.Texture;
 import kitetail.hair.Hair;
 import kitetail.head.Scalp;
 import kitetail.section.Zone;
@@ -36,7 +34,8 @@ final class Unsteady {
   static double[] leaves(Cut cut, Zone zone, Hair hair, Hands h, Random r) {
     // Drawn in the same number whatever the cut, so that a change to one move leaves the others be.
     double tilt = h.sinkDeg() * r.nextDouble() * 2 + h.elevationDeg() * r.nextGaussian();
-    double length = h.lengthMm() * r.nextGaussian();
+    double first = r.nextGaussian();
+    double length = h.lengthMm() * first;
     double creep = h.creepMm() * r.nextGaussian();
     double taken = r.nextDouble();
     double tension = 1 + h.tensionShare() * r.nextGaussian();
@@ -46,7 +45,7 @@ final class Unsteady {
       return fingers(f, zone, hair, h, tilt, length, creep, taken, tension, eye);
     }
     if (cut instanceof Comb c) {
-      double gap = Math.max(0, Math.min(60, c.gapMm() + h.gapMm() * length / h.lengthMm()));
+      double gap = Math.max(0, Math.min(60, c.gapMm() + h.gapMm() * first));
       double lean = Math.max(-20, Math.min(80, c.outDeg() + h.leanDeg() * second));
       return c.turned(Dial.GAP, gap).turned(Dial.LEAN_DEG, lean).leaves(zone, hair);
     }
@@ -57,7 +56,7 @@ final class Unsteady {
         out[k] = Math.max(0, out[k] + off);
       }
     }
-    return cut instanceof Aside || cut instanceof Texture ? cut.leaves(zone, hair) : out;
+    return out;
   }
 
   private static double[] fingers(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import kitetail.On;
+import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
@@ -60,6 +61,19 @@ class RiskTest {
     double learning = Risk.of(p, FEW, Hands.LEARNING).places().get(Place.OCCIPITAL);
     assertThat(steady).isPositive().isLessThan(usual);
     assertThat(usual).isLessThan(learning);
+  }
+
+  @Test
+  void handsThatNeverErr_leaveWhatIsPlanned() {
+    Hands sure = new Hands(0, 0, 0, 0, 0, 0, 0, 0);
+    Plan p =
+        plan(
+            move("fixed", fingers(new Guide.Fixed(Place.APEX, Guide.Gather.SPOT), 12.7)),
+            move("comb", new Comb(30, 5, 2, Comb.Blade.SCISSORS)));
+    Risk r = Risk.of(p, FEW, sure);
+    for (double mm : r.spreadMm()) {
+      assertThat(mm).isLessThan(1e-9);
+    }
   }
 
   /** A travelling guide's errors add up the farther it goes; common practice. */
