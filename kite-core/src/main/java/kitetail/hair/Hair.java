@@ -17,7 +17,8 @@ public record Hair(
     double diameterUm,
     WetDry wetDry,
     Growth growth,
-    List<HairPatch> patches) {
+    List<HairPatch> patches,
+    HairColour colour) {
   /** Assumptions; the stylist may put in the client's own. */
   public static final Hair DEFAULT = new Hair(60, 0.36);
 
@@ -35,6 +36,7 @@ public record Hair(
     wetDry = wetDry == null ? WetDry.STRAIGHT : wetDry;
     growth = growth == null ? Growth.USUAL : growth;
     patches = patches == null ? List.of() : List.copyOf(patches);
+    colour = colour == null ? HairColour.USUAL : colour;
   }
 
   /** The same with left and right changed over. */
@@ -46,7 +48,25 @@ public record Hair(
         diameterUm,
         wetDry,
         growth.mirrored(),
-        patches.stream().map(HairPatch::mirrored).toList());
+        patches.stream().map(HairPatch::mirrored).toList(),
+        colour);
+  }
+
+  /** Hair of the usual colour. */
+  public Hair(
+      double exitDeg,
+      double growthMmPerDay,
+      double densityPerCm2,
+      double diameterUm,
+      WetDry wetDry,
+      Growth growth,
+      List<HairPatch> patches) {
+    this(exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, null);
+  }
+
+  public Hair with(HairColour other) {
+    return new Hair(
+        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, other);
   }
 
   /** Hair of the usual kind. */

@@ -2,6 +2,7 @@ package kitetail.head;
 
 import kitetail.geom.RadiusTable;
 import kitetail.geom.Smooth;
+import kitetail.geom.Solid;
 import kitetail.geom.Vec3;
 
 /** Takes points of the model head to the same points of a fitted one. */
@@ -27,6 +28,25 @@ final class Carry {
       p = p.plus(new Vec3(0, 0, lift * ofTheEar(model)));
     }
     return p.scaled(body.factors());
+  }
+
+  /**
+   * Distance from a point near the fitted head to a solid of the model carried to it, mm: the
+   * model's value at the point it comes from, stretched as the head is there.
+   */
+  double distanceMm(Solid model, double x, double y, double z) {
+    Vec3 f = body.factors();
+    Vec3 c = from.centreMm();
+    double qx = x / f.x() - c.x();
+    double qy = y / f.y() - c.y();
+    double qz = z / f.z() - c.z();
+    double lift = qx > 0 ? body.shape().earRightMm() : body.shape().earLeftMm();
+    if (lift != 0) {
+      qz -= lift * ofTheEar(new Vec3(qx + c.x(), qy + c.y(), qz + c.z() - lift));
+    }
+    double k = from.radiusMm(qx, qy, qz) / body.table().radiusMm(qx, qy, qz);
+    double v = model.valueMm(c.x() + k * qx, c.y() + k * qy, c.z() + k * qz);
+    return v / k * Math.cbrt(f.x() * f.y() * f.z());
   }
 
   /** 1 on the ear, falling smoothly to 0 round it. */

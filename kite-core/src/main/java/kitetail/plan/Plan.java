@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import kitetail.care.Cautions;
 import kitetail.cut.Fingers;
+import kitetail.fall.Styling;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
@@ -17,6 +18,8 @@ import kitetail.wish.Wishes;
  *
  * @param jumps jumps in length that are meant
  * @param family what may be fitted in it; null for a plan of no family
+ * @param styling how the cut is worn
+ * @param meant findings answered "meant"
  */
 public record Plan(
     int version,
@@ -32,7 +35,9 @@ public record Plan(
     List<MeantJump> jumps,
     Wishes wishes,
     Cautions cautions,
-    Family family) {
+    Family family,
+    Styling styling,
+    List<Meant> meant) {
   public static final int VERSION = 3;
 
   /** Half an inch, common practice. */
@@ -51,6 +56,8 @@ public record Plan(
     jumps = jumps == null ? List.of() : List.copyOf(jumps);
     wishes = wishes == null ? Wishes.NONE : wishes;
     cautions = cautions == null ? Cautions.NONE : cautions;
+    styling = styling == null ? Styling.NATURAL : styling;
+    meant = meant == null ? List.of() : List.copyOf(meant);
     Set<String> ids = new HashSet<>();
     sections.forEach(s -> unique(ids, s.id()));
     Set<String> moveIds = new HashSet<>();
@@ -78,6 +85,27 @@ public record Plan(
         }
       }
     }
+  }
+
+  /** Worn as it falls, nothing answered yet. */
+  public Plan(
+      int version,
+      String title,
+      HeadSpec head,
+      Hair hair,
+      StartingHair start,
+      Kit kit,
+      Pace pace,
+      School school,
+      List<Section> sections,
+      List<Move> moves,
+      List<MeantJump> jumps,
+      Wishes wishes,
+      Cautions cautions,
+      Family family) {
+    this(
+        version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
+        cautions, family, null, null);
   }
 
   private static void known(Set<String> ids, String id, String who) {
@@ -113,19 +141,30 @@ public record Plan(
   public Plan withMoves(List<Move> other) {
     return new Plan(
         version, title, head, hair, start, kit, pace, school, sections, other, jumps, wishes,
-        cautions, family);
+        cautions, family, styling, meant);
+  }
+
+  public Plan withHair(Hair other) {
+    return on(head, other, start, wishes, cautions);
+  }
+
+  public Plan worn(Styling other) {
+    return new Plan(
+        version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
+        cautions, family, other, meant);
   }
 
   public Plan withStart(StartingHair other) {
     return new Plan(
         version, title, head, hair, other, kit, pace, school, sections, moves, jumps, wishes,
-        cautions, family);
+        cautions, family, styling, meant);
   }
 
   /** The same on another client. */
   public Plan on(HeadSpec h, Hair hr, StartingHair s, Wishes w, Cautions c) {
     return new Plan(
-        version, title, h, hr, s, kit, pace, school, sections, moves, jumps, w, c, family);
+        version, title, h, hr, s, kit, pace, school, sections, moves, jumps, w, c, family, styling,
+        meant);
   }
 
   /**
@@ -136,8 +175,8 @@ public record Plan(
     double own = s == null ? 0 : s.biteMm();
     List<Move> done = own == 0 ? moves : moves.stream().map(m -> withBite(m, own)).toList();
     return new Plan(
-        version, title, head, hair, start, k, p, s, sections, done, jumps, wishes, cautions,
-        family);
+        version, title, head, hair, start, k, p, s, sections, done, jumps, wishes, cautions, family,
+        styling, meant);
   }
 
   private static Move withBite(Move m, double mm) {
@@ -172,7 +211,9 @@ public record Plan(
         jumps,
         wishes,
         cautions,
-        f);
+        f,
+        styling.mirrored(),
+        meant.stream().map(Meant::mirrored).toList());
   }
 
   /** Everything with left and right changed over: the cut, the head and its hair. */

@@ -16,6 +16,7 @@ import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.cut.Outline;
 import kitetail.cut.Texture;
+import kitetail.fall.Styling;
 import kitetail.fit.Planner;
 import kitetail.hair.Damp;
 import kitetail.hair.Growth;
@@ -189,7 +190,9 @@ final class PlanMixins {
           School.Work.class,
           School.Knuckle.class,
           School.Check.class,
-          Move.Stand.class
+          Move.Stand.class,
+          Styling.Way.class,
+          Styling.Part.class
         }) {
       b.addMixIn(e, Names.class);
     }

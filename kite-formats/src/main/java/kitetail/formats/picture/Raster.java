@@ -62,6 +62,33 @@ final class Raster {
     };
   }
 
+  /** A point in pixels across, down and toward the eye, all three to one scale. */
+  float[] projected(Vec3 p) {
+    float[] out = new float[3];
+    project(new float[] {(float) p.x(), (float) p.y(), (float) p.z()}, 0, 1, out);
+    return out;
+  }
+
+  /** The same for n points of x, y and z in turn. */
+  void project(float[] xyz, int from, int n, float[] out) {
+    for (int i = 0; i < n; i++) {
+      double x = xyz[from + 3 * i] - middle.x();
+      double y = xyz[from + 3 * i + 1] - middle.y();
+      double z = xyz[from + 3 * i + 2] - middle.z();
+      out[3 * i] =
+          (float) (width / 2.0 + pixelsPerMm * (x * right.x() + y * right.y() + z * right.z()));
+      out[3 * i + 1] =
+          (float) (height / 2.0 - pixelsPerMm * (x * up.x() + y * up.y() + z * up.z()));
+      out[3 * i + 2] = (float) (pixelsPerMm * (x * toward.x() + y * toward.y() + z * toward.z()));
+    }
+  }
+
+  /** Height of what is seen in a row of pixels at a depth, mm. */
+  double heightMm(int row, double depthMm) {
+    double across = (height / 2.0 - row) / pixelsPerMm;
+    return middle.z() + up.z() * across + toward.z() * depthMm;
+  }
+
   /** True when nothing that was drawn hides a projected point by more than a little. */
   boolean seen(float[] at) {
     int x = Math.round(at[0]);

@@ -1,0 +1,114 @@
+package kitetail.fall;
+
+import java.util.stream.IntStream;
+import kitetail.geom.DirectionGrid;
+import kitetail.geom.Smooth;
+import kitetail.geom.UnitVec;
+import kitetail.geom.Vec3;
+import kitetail.hair.GrowthField;
+import kitetail.hair.Hair;
+import kitetail.head.Head;
+import kitetail.head.Place;
+
+/**
+ * Which way hair lies over the head: as it grows, and as it is combed. Baked over all directions
+ * from the head's middle; beyond the hairline nothing is combed, hair hangs there. Where the part
+ * lies and how ways blend over the ridge are assumptions.
+ */
+final class Lie {
+  private static final DirectionGrid GRID = DirectionGrid.SHARED;
+
+  /** Past the hairline the comb has let go after this much. */
+  private static final double LETS_GO_MM = 14;
+
+  /** Firmly set hair keeps its way so much farther out. */
+  private static final double HELD_OUT_MM = 60;
+
+  private static final double FRONT_RAD = Math.toRadians(44);
+
+  /** A side part lies at this share of the half breadth. */
+  private static final double PART_OUT = 0.5;
+
+  final float[] grown = new float[3 * GRID.nodes()];
+  final float[] combed = new float[3 * GRID.nodes()];
+  final float[] held = new float[GRID.nodes()];
+
+  Lie(Head head, Hair hair, Styling styling) {
+    GrowthField field = new GrowthField(head, hair);
+    Vec3 c = head.surface().centreMm();
+    double partX = partX(head, styling);
+    Vec3 crown = head.place(Place.CROWN);
+    double letsGo = LETS_GO_MM + HELD_OUT_MM * styling.hold();
+    IntStream.range(0, GRID.nodes())
+        .parallel()
+        .forEach(
+            i -> {
+              Vec3 p = head.surface().onto(c.plus(GRID.direction(i)));
+              UnitVec n = head.surface().normalAt(p);
+              double az = head.azimuthRad(p);
+              double down = head.fromApexMm(p);
+              double beyond = down - head.hairlineFromApexMm(az);
+              held[i] = (float) (1 - Smooth.step(beyond / letsGo));
+              UnitVec g = field.at(p);
+              put(grown, i, g);
+              // In front the ridge runs out into the hairline: all of it counts as top.
+              double front = Smooth.step((FRONT_RAD - Math.abs(az)) / 0.3 + 0.5);
+              double over = Smooth.step((head.ridgeFromApexMm(az) - down + 18) / 40);
+              double top = Math.max(over, front);
+              put(combed, i, way(styling, p, n, g, top, partX, crown));
+            });
+  }
+
+  private static double partX(Head head, Styling s) {
+    double out = PART_OUT * head.measures().breadthMm() / 2;
+    return switch (s.part()) {
+      case LEFT -> -out;
+      case RIGHT -> out;
+      default -> s.way() == Styling.Way.LEFT ? out : s.way() == Styling.Way.RIGHT ? -out : 0;
+    };
+  }
+
+  private static UnitVec way(
+      Styling s, Vec3 p, UnitVec n, UnitVec grown, double top, double partX, Vec3 crown) {
+    Vec3 g = grown.times(1);
+    boolean across = s.way() == Styling.Way.LEFT || s.way() == Styling.Way.RIGHT;
+    double back = s.way() == Styling.Way.BACK ? 1 : Math.min(1.3, 3.4 * s.hold());
+    Vec3 over =
+        switch (s.way()) {
+          case NATURAL -> g;
+          case BACK -> new Vec3(0, -1, 0);
+          // Forward over the top, down where it is steep: never in toward the middle.
+          case FORWARD -> new Vec3(0, n.z(), -0.8 * (1 - n.z()));
+          case LEFT -> new Vec3(-1, 0.35 - back, 0);
+          case RIGHT -> new Vec3(1, 0.35 - back, 0);
+          case UP -> n.times(0.7).plus(new Vec3(0, 0.25, 1.5));
+        };
+    if (across || s.part() != Styling.Part.NONE) {
+      double hand = 2 * Smooth.step((p.x() - partX) / 12 + 0.5) - 1;
+      over = new Vec3(hand, across ? over.y() : 0.4 - 1.2 * back, -0.1);
+    }
+    Vec3 side =
+        switch (s.way()) {
+          case BACK -> p.y() > -40 ? new Vec3(0, -1, -0.45) : new Vec3(0, -0.35, -1);
+          case FORWARD -> new Vec3(0, p.y() > -30 ? 0.55 : 0.1, -1);
+          default -> g;
+        };
+    if (s.way() != Styling.Way.BACK) {
+      // Behind the crown it lies as it grows, away from the whorl.
+      double front = Smooth.step((p.y() - crown.y() + 14) / 34);
+      over = over.times(front).plus(g.times(1 - front));
+    }
+    Vec3 d = over.times(top).plus(side.times(1 - top));
+    if (s.way() == Styling.Way.UP && top > 0.02) {
+      return UnitVec.of(d.plus(n.times(0.001)));
+    }
+    Vec3 flat = d.minus(n.times(n.dot(d)));
+    return flat.norm() < 1e-6 ? grown : UnitVec.of(flat);
+  }
+
+  private static void put(float[] all, int i, UnitVec d) {
+    all[3 * i] = (float) d.x();
+    all[3 * i + 1] = (float) d.y();
+    all[3 * i + 2] = (float) d.z();
+  }
+}

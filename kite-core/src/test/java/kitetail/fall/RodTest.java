@@ -1,0 +1,158 @@
+package kitetail.fall;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import kitetail.head.BodyField;
+import kitetail.head.Head;
+import kitetail.head.HeadSpec;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.ode.ODEState;
+import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Rods against rod theory. */
+class RodTest {
+  private static final double L = 120;
+
+  /** Lengths as a trial of drawn hair found them; common figures for fine, medium, coarse hair. */
+  @ParameterizedTest
+  @CsvSource({"50, 36", "70, 45", "100, 57"})
+  void aHairBendsOverItsBendingLength(double diameterUm, double mm) {
+    assertThat(Rod.of(diameterUm, 1, false, 0).bendingLengthMm()).isCloseTo(mm, within(0.7));
+  }
+
+  @Test
+  void wetHairWithProductAndCurlsAreSofter() {
+    double dry = Rod.of(70, 1, false, 0).bendingMm3();
+    assertThat(Rod.of(70, 1, true, 0).bendingMm3()).isLessThan(0.5 * dry);
+    assertThat(Rod.of(70, 1, false, 0.5).bendingMm3()).isCloseTo(dry / 1.5, within(1e-9 * dry));
+    assertThat(Rod.of(70, 0.6, false, 0).bendingMm3()).isLessThan(dry);
+  }
+
+  /** Greenhill 1881: an upright rod bends over by itself from (7.8373 EI/w)^(1/3). */
+  @Test
+  void anUprightRodBucklesAtGreenhillsLength() {
+    double bending = Rod.of(70, 1, false, 0).bendingMm3();
+    double lo = 20;
+    double hi = 300;
+    while (hi - lo > 0.01) {
+      double mid = (lo + hi) / 2;
+      if (rod(24, mid, bending, 0, 0, 1).stable()) {
+        lo = mid;
+      } else {
+        hi = mid;
+      }
+    }
+    double greenhill = Math.cbrt(7.8373 * bending);
+    assertThat(lo).isCloseTo(greenhill, within(0.01 * greenhill));
+  }
+
+  /** Against the bending equation EI θ'' = −w (L − s) cos θ, solved by shooting. */
+  @ParameterizedTest
+  @ValueSource(doubles = {0.1, 1, 5, 20})
+  void aLevelRodsTipDropsAsTheBendingEquationHasIt(double load) {
+    assertThat(droppedByRod(load, 30))
+        .isCloseTo(droppedByShooting(load), within(0.005 * droppedByShooting(load)));
+  }
+
+  /** Values for 1, 5 and 20 as the design of the engine gives them. */
+  @ParameterizedTest
+  @CsvSource({"1, 0.1235", "5, 0.4959", "20, 0.8299"})
+  void theShootingItselfAgreesWithOthers(double load, double drop) {
+    assertThat(droppedByShooting(load)).isCloseTo(drop, within(1e-4));
+  }
+
+  /** Euler–Bernoulli: a small load wL³/EI drops the tip by an eighth of it. */
+  @Test
+  void aSmallLoadDropsTheTipByAnEighth() {
+    assertThat(droppedByRod(0.02, 30)).isCloseTo(0.02 / 8, within(0.005 * 0.02 / 8));
+  }
+
+  @Test
+  void energyFallsAtEveryStep() {
+    BodyField ball = BodyField.of(Head.of(new HeadSpec.Ball(90)));
+    Random random = new Random(4);
+    double[] trace = new double[40];
+    for (int k = 0; k < 60; k++) {
+      double length = 20 + 200 * random.nextDouble();
+      double a = 2 * Math.PI * random.nextDouble();
+      RodSolver s =
+          rod(15, length, 20_000 + 150_000 * random.nextDouble(), Math.cos(a), Math.sin(a), 0.8);
+      s.body = ball;
+      s.rootX = 30 * Math.cos(a);
+      s.rootY = 30 * Math.sin(a);
+      s.rootZ = Math.sqrt(90 * 90 - 900);
+      for (int i = 0; i < 15; i++) {
+        s.clear[i] = 1;
+        s.combPull[i] = 200;
+        s.comb[3 * i] = -Math.sin(a);
+        s.comb[3 * i + 1] = Math.cos(a);
+      }
+      s.settle(39, 1e-4, trace);
+      int steps = 0;
+      while (steps + 1 < trace.length && !Double.isNaN(trace[steps + 1])) {
+        assertThat(trace[steps + 1]).isLessThanOrEqualTo(trace[steps]);
+        steps++;
+      }
+      assertThat(steps).isPositive();
+      assertThat(trace[steps]).isLessThan(trace[0]);
+    }
+  }
+
+  private static double droppedByRod(double load, int pieces) {
+    RodSolver s = rod(pieces, L, L * L * L / load, 1, 0, 0);
+    assertThat(s.settle(60, 1e-7, null)).isTrue();
+    double z = 0;
+    for (int i = 0; i < pieces; i++) {
+      z += s.h * s.t[3 * i + 2];
+    }
+    return -z / L;
+  }
+
+  private static RodSolver rod(
+      int pieces, double length, double bending, double x, double y, double z) {
+    RodSolver s = new RodSolver(pieces);
+    s.n = pieces;
+    s.h = length / pieces;
+    s.bending = bending;
+    double l = Math.sqrt(x * x + y * y + z * z);
+    s.clamp[0] = x / l;
+    s.clamp[1] = y / l;
+    s.clamp[2] = z / l;
+    for (int i = 0; i < pieces; i++) {
+      System.arraycopy(s.clamp, 0, s.t, 3 * i, 3);
+    }
+    return s;
+  }
+
+  /** Drop of the tip over the length, for wL³/EI; hipparchus-ode, Dormand–Prince 8(5,3). */
+  private static double droppedByShooting(double load) {
+    double turn = new BrentSolver(1e-12).solve(200, k -> shoot(load, k)[1], 0, 12);
+    return shoot(load, turn)[2];
+  }
+
+  /** State at the tip: θ, θ', drop. */
+  private static double[] shoot(double load, double bendAtClamp) {
+    OrdinaryDifferentialEquation rod =
+        new OrdinaryDifferentialEquation() {
+          @Override
+          public int getDimension() {
+            return 3;
+          }
+
+          @Override
+          public double[] computeDerivatives(double s, double[] y) {
+            return new double[] {y[1], -load * (1 - s) * Math.cos(y[0]), Math.sin(y[0])};
+          }
+        };
+    return new DormandPrince853Integrator(1e-8, 0.1, 1e-12, 1e-12)
+        .integrate(rod, new ODEState(0, new double[] {0, bendAtClamp, 0}), 1)
+        .getPrimaryState();
+  }
+}

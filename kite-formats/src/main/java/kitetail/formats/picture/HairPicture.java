@@ -1,0 +1,291 @@
+package kitetail.formats.picture;
+
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Arrays;
+import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
+import kitetail.fall.Fall;
+import kitetail.geom.Mesh;
+import kitetail.geom.Vec3;
+import kitetail.hair.HairColour;
+import kitetail.head.Bust;
+import kitetail.head.Scalp;
+import kitetail.head.ScalpMesh;
+
+/**
+ * A head with its hair fallen, from any side. Each strand is drawn many times, a little apart, with
+ * its own tone and end; lit across its length (Kajiya and Kay 1989), darker toward the root and
+ * where the head turns away.
+ */
+public final class HairPicture {
+  private static final int FINE = 2;
+  private static final int THREADS = 2;
+
+  /** A strand's hairs grow within so many times its own skin, and draw together to the end. */
+  private static final double APART = 1.75;
+
+  private static final double DRAWN_TOGETHER = 0.2;
+  private static final double SHORTER = 0.10;
+
+  /** Roots never hide the skin they stand in altogether. */
+  private static final double MOST_COVER = 0.8;
+
+  private final Scalp scalp;
+  private final Mesh bust;
+  private final ScalpMesh cap;
+
+  public HairPicture(Scalp scalp) {
+    this.scalp = scalp;
+    bust = Bust.of(scalp.head());
+    cap = ScalpMesh.of(scalp);
+  }
+
+  /**
+   * @return an image on a clear ground
+   */
+  public BufferedImage draw(Fall fall, HairColour colour, View view, int width, int height) {
+    return draw(fall, colour, Frame.of(view), width, height);
+  }
+
+  /** Where the eye is, at what it looks and how much of it is in the picture. */
+  record Frame(kitetail.geom.UnitVec from, Vec3 middle, double spanMm) {
+    static Frame of(View view) {
+      return view == View.TOP
+          ? new Frame(view.from(), new Vec3(0, -4, 40), 250)
+          : new Frame(view.from(), new Vec3(0, -2, 2), 316);
+    }
+  }
+
+  BufferedImage draw(Fall fall, HairColour colour, Frame frame, int width, int height) {
+    int w = width * FINE;
+    int h = height * FINE;
+    double scale = Math.min(h / frame.spanMm(), w / 224.0);
+    Raster r = new Raster(w, h, frame.from(), frame.middle(), scale);
+    r.draw(bust, null);
+    r.draw(cap.mesh(), cover(fall));
+    int roots = HeadPicture.scaled(HairPaint.mean(colour), 0.8);
+    BufferedImage fine =
+        HeadPicture.shaded(
+            r, frame.from(), at -> HeadPicture.mix(HeadPicture.SKIN, roots, r.lengthMm[at]));
+    int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
+    int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * 5.2)));
+    Strokes3D[] parts = new Strokes3D[THREADS];
+    IntStream.range(0, THREADS)
+        .parallel()
+        .forEach(
+            t -> {
+              parts[t] = new Strokes3D(r, fall, colour, children, scale);
+              parts[t].draw(t, THREADS);
+            });
+    for (int at = 0; at < pixels.length; at++) {
+      float nearest = r.depth[at];
+      int best = 0;
+      for (Strokes3D p : parts) {
+        if (p.depth[at] > nearest) {
+          nearest = p.depth[at];
+          best = p.colour[at];
+        }
+      }
+      if (best != 0) {
+        double fade = Math.max(0, Math.min(1, (r.heightMm(at / w, nearest) + 168) / 30));
+        pixels[at] = (int) Math.round(255 * fade) << 24 | best & 0xffffff;
+      }
+    }
+    return reduced(fine, width, height);
+  }
+
+  /** How much of the skin the hair's roots hide, at each vertex of the cap. */
+  private float[] cover(Fall fall) {
+    float[] out = new float[cap.roots().length];
+    for (int v = 0; v < out.length; v++) {
+      out[v] = (float) (MOST_COVER * fall.cover(Math.min(cap.roots()[v], fall.strands() - 1)));
+    }
+    return out;
+  }
+
+  private static BufferedImage reduced(BufferedImage fine, int width, int height) {
+    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+    Graphics2D g = out.createGraphics();
+    g.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    g.drawImage(fine, 0, 0, width, height, null);
+    g.dispose();
+    return out;
+  }
+
+  public byte[] png(Fall fall, HairColour colour, View view, int width, int height) {
+    return png(draw(fall, colour, view, width, height));
+  }
+
+  static byte[] png(BufferedImage image) {
+    try {
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      ImageIO.write(image, "png", out);
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Lines with depth: some of the strands, on a canvas of their own. */
+  private static final class Strokes3D {
+    private final Raster raster;
+    private final Fall fall;
+    private final HairColour hue;
+    private final int children;
+    private final double scale;
+    private final double apart;
+    private final double[] light;
+    private final double[] half;
+    final float[] depth;
+    final int[] colour;
+    private long seed;
+
+    Strokes3D(Raster raster, Fall fall, HairColour hue, int children, double scale) {
+      this.raster = raster;
+      this.fall = fall;
+      this.hue = hue;
+      this.children = children;
+      this.scale = scale;
+      var scalp = fall.ground().scalp();
+      apart = scale * APART * Math.sqrt(scalp.totalAreaMm2() / Math.PI / fall.strands());
+      depth = new float[raster.width * raster.height];
+      Arrays.fill(depth, Float.NEGATIVE_INFINITY);
+      colour = new int[depth.length];
+      light = unit(-0.42, 0.62, 0.66);
+      half = unit(light[0], light[1], light[2] + 1);
+    }
+
+    private static double[] unit(double x, double y, double z) {
+      double l = Math.sqrt(x * x + y * y + z * z);
+      return new double[] {x / l, y / l, z / l};
+    }
+
+    private double random() {
+      seed = seed * 6364136223846793005L + 1442695040888963407L;
+      return (seed >>> 11) * 0x1.0p-53;
+    }
+
+    void draw(int part, int of) {
+      int n = fall.points();
+      float[] c = new float[3 * n];
+      float[] q = new float[3 * n];
+      Vec3 middle = fall.ground().scalp().head().surface().centreMm();
+      float[] m = raster.projected(middle);
+      for (int s = part; s < fall.strands(); s += of) {
+        if (fall.lengthMm(s) < 0.3) {
+          continue;
+        }
+        raster.project(fall.xyz(), 3 * s * n, n, q);
+        double curl = fall.curlRatio(s);
+        double lock = 2 * Math.PI * (s * 0.618034 % 1);
+        for (int k = 0; k < children; k++) {
+          seed = s * 7919L + k * 104729L;
+          random();
+          random();
+          child(q, c, n, m, curl, fall.lengthMm(s), lock, k);
+        }
+      }
+    }
+
+    private void child(
+        float[] q, float[] c, int n, float[] m, double curl, double length, double lock, int k) {
+      double a = 2 * Math.PI * random();
+      double out = k == 0 ? 0 : apart * Math.sqrt(random());
+      // In the picture's axes; along the skin at the root, so not toward or away from the head.
+      double rx = q[0] - m[0];
+      double ry = q[1] - m[1];
+      double rz = q[2] - m[2];
+      double rl = Math.sqrt(rx * rx + ry * ry + rz * rz);
+      double ox = out * Math.cos(a);
+      double oy = out * Math.sin(a);
+      double oz = out * (2 * random() - 1);
+      double in = (ox * rx + oy * ry + oz * rz) / (rl * rl);
+      ox -= in * rx;
+      oy -= in * ry;
+      oz -= in * rz;
+      double share = 1 - SHORTER * random() * Math.min(1, length / 20);
+      double tone = 0.80 + 0.40 * random();
+      int base = HairPaint.of(hue, random());
+      double coil = curl < 0.97 ? Math.min(7, 16 * (1 - curl)) * Math.min(1, length / 40) : 0;
+      double phase = lock + 1.1 * random();
+      double turns = coil == 0 ? 0 : length / curl / (12 + 34 * curl);
+      for (int i = 0; i < n; i++) {
+        double t = (double) i / (n - 1);
+        double pull = 1 - DRAWN_TOGETHER * t;
+        double at = t * share * (n - 1);
+        int b = Math.min(n - 2, (int) at);
+        float u = (float) (at - b);
+        double wx = coil * Math.min(1, 3 * t) * Math.cos(phase + 2 * Math.PI * turns * t);
+        double wy = coil * Math.min(1, 3 * t) * Math.sin(phase + 2 * Math.PI * turns * t);
+        c[3 * i] = (float) (q[3 * b] + u * (q[3 * b + 3] - q[3 * b]) + pull * ox + scale * wx);
+        c[3 * i + 1] =
+            (float) (q[3 * b + 1] + u * (q[3 * b + 4] - q[3 * b + 1]) + pull * oy + scale * wy);
+        c[3 * i + 2] =
+            (float)
+                (q[3 * b + 2] + u * (q[3 * b + 5] - q[3 * b + 2]) + pull * oz + 0.5 * scale * wx);
+      }
+      for (int i = 0; i + 1 < n; i++) {
+        piece(c, i, n, m, tone, base, length);
+      }
+    }
+
+    private void piece(float[] c, int i, int n, float[] m, double tone, int base, double length) {
+      float x0 = c[3 * i];
+      float y0 = c[3 * i + 1];
+      float z0 = c[3 * i + 2];
+      float dx = c[3 * i + 3] - x0;
+      float dy = c[3 * i + 4] - y0;
+      float dz = c[3 * i + 5] - z0;
+      double l = Math.sqrt(dx * dx + dy * dy + dz * dz);
+      if (l < 1e-6) {
+        return;
+      }
+      double tl = (dx * light[0] + dy * light[1] + dz * light[2]) / l;
+      double th = (dx * half[0] + dy * half[1] + dz * half[2]) / l;
+      double diffuse = Math.sqrt(Math.max(0, 1 - tl * tl));
+      double gloss = Math.pow(Math.max(0, 1 - th * th), 20);
+      double nx = x0 - m[0];
+      double ny = y0 - m[1];
+      double nz = z0 - m[2];
+      double nl = Math.sqrt(nx * nx + ny * ny + nz * nz);
+      double lit = (nx * light[0] + ny * light[1] + nz * light[2]) / nl;
+      double facing = Math.max(0, nz / nl);
+      double turned = 0.38 + 0.42 * Math.max(0, 0.5 + 0.5 * lit) + 0.2 * facing;
+      double along = (double) i / (n - 1);
+      double deep = 0.62 + 0.38 * Math.min(1, (along * length) / Math.min(24, 4 + 0.5 * length));
+      double shade = tone * turned * deep * (0.5 + 0.75 * diffuse);
+      double shine = 0.20 * gloss * turned * tone * Math.max(0.15, lit);
+      int rgb = lit(base, shade, shine);
+      int steps = (int) Math.max(1, Math.ceil(Math.max(Math.abs(dx), Math.abs(dy))));
+      for (int k = 0; k < steps; k++) {
+        float t = (float) k / steps;
+        int x = Math.round(x0 + t * dx);
+        int y = Math.round(y0 + t * dy);
+        if (x >= 0 && y >= 0 && x < raster.width && y < raster.height) {
+          float z = (float) ((z0 + t * dz) / scale);
+          int at = y * raster.width + x;
+          if (z > depth[at] && z > raster.depth[at] - 0.6f) {
+            depth[at] = z;
+            colour[at] = rgb;
+          }
+        }
+      }
+    }
+
+    private static int lit(int base, double shade, double shine) {
+      int out = 0xff;
+      for (int s = 16; s >= 0; s -= 8) {
+        double v = (base >> s & 255) * shade * 1.22 + 255 * shine;
+        out = out << 8 | (int) Math.max(0, Math.min(255, v));
+      }
+      return out;
+    }
+  }
+}
