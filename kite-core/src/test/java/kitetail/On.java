@@ -3,13 +3,16 @@ package kitetail;
 import java.util.Arrays;
 import java.util.List;
 import kitetail.care.Cautions;
+import kitetail.check.Check;
 import kitetail.cut.Cut;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
+import kitetail.plan.Finding;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
 import kitetail.section.Region;
 import kitetail.section.Section;
 import kitetail.section.Zone;
@@ -42,6 +45,11 @@ public final class On {
       out[roots[k]] = left[k];
     }
     return out;
+  }
+
+  /** Runs a plan and looks it over. */
+  public static List<Finding> found(Plan plan, Scalp scalp) {
+    return Check.of(plan, PlanEngine.run(plan, scalp));
   }
 
   public static Plan plan(

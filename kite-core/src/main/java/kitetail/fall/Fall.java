@@ -127,6 +127,18 @@ public final class Fall {
     return hairs[strand];
   }
 
+  /** Over what length a hair of the strand bends. */
+  public double bendingLengthMm(int strand) {
+    return Rod.of(
+            1000 * diameterMm(strand), curlRatio(strand), styling.wet(), styling.productShare())
+        .bendingLengthMm();
+  }
+
+  /** Thickness of a hair of the strand. */
+  public double diameterMm(int strand) {
+    return diameterMm[strand];
+  }
+
   /** Length let go over length straight. */
   public double curlRatio(int strand) {
     return curl[strand];

@@ -26,9 +26,6 @@ final class Lie {
 
   private static final double FRONT_RAD = Math.toRadians(44);
 
-  /** A side part lies at this share of the half breadth. */
-  private static final double PART_OUT = 0.5;
-
   final float[] grown = new float[3 * GRID.nodes()];
   final float[] combed = new float[3 * GRID.nodes()];
   final float[] held = new float[GRID.nodes()];
@@ -36,7 +33,7 @@ final class Lie {
   Lie(Head head, Hair hair, Styling styling) {
     GrowthField field = new GrowthField(head, hair);
     Vec3 c = head.surface().centreMm();
-    double partX = partX(head, styling);
+    double partX = styling.partX(head);
     Vec3 crown = head.place(Place.CROWN);
     double letsGo = LETS_GO_MM + HELD_OUT_MM * styling.hold();
     IntStream.range(0, GRID.nodes())
@@ -59,15 +56,6 @@ final class Lie {
             });
   }
 
-  private static double partX(Head head, Styling s) {
-    double out = PART_OUT * head.measures().breadthMm() / 2;
-    return switch (s.part()) {
-      case LEFT -> -out;
-      case RIGHT -> out;
-      default -> s.way() == Styling.Way.LEFT ? out : s.way() == Styling.Way.RIGHT ? -out : 0;
-    };
-  }
-
   private static UnitVec way(
       Styling s, Vec3 p, UnitVec n, UnitVec grown, double top, double partX, Vec3 crown) {
     Vec3 g = grown.times(1);
@@ -83,7 +71,7 @@ final class Lie {
           case RIGHT -> new Vec3(1, 0.35 - back, 0);
           case UP -> n.times(0.7).plus(new Vec3(0, 0.25, 1.5));
         };
-    if (across || s.part() != Styling.Part.NONE) {
+    if (s.parts()) {
       double hand = 2 * Smooth.step((p.x() - partX) / 12 + 0.5) - 1;
       over = new Vec3(hand, across ? over.y() : 0.4 - 1.2 * back, -0.1);
     }

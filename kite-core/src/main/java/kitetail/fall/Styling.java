@@ -1,5 +1,7 @@
 package kitetail.fall;
 
+import kitetail.head.Head;
+
 /**
  * How the hair is worn: which way it was combed and set, where it parts, what is in it.
  *
@@ -8,6 +10,9 @@ package kitetail.fall;
  * @param wet as it falls while it is being cut
  */
 public record Styling(Way way, Part part, double productShare, double hold, boolean wet) {
+  /** A side part lies at this share of the half breadth; an assumption. */
+  private static final double PART_OUT = 0.5;
+
   public static final Styling NATURAL = new Styling(Way.NATURAL, Part.NONE, 0, 0, false);
 
   /** Which way the hair is combed. To a side: from the parting on the other. */
@@ -45,6 +50,21 @@ public record Styling(Way way, Part part, double productShare, double hold, bool
     if (!(hold >= 0 && hold <= 1)) {
       throw new IllegalArgumentException("hold must be 0 to 1, was " + hold);
     }
+  }
+
+  public boolean parts() {
+    return part != Part.NONE || way == Way.LEFT || way == Way.RIGHT;
+  }
+
+  /** How far to the client's right the hair parts, mm; 0 when it does not. */
+  public double partX(Head head) {
+    double out = PART_OUT * head.measures().breadthMm() / 2;
+    return switch (part) {
+      case LEFT -> -out;
+      case RIGHT -> out;
+      case CENTRE -> 0;
+      case NONE -> way == Way.LEFT ? out : way == Way.RIGHT ? -out : 0;
+    };
   }
 
   /** The same combed another way, without a parting. */

@@ -93,6 +93,24 @@ public final class Stock {
     return out;
   }
 
+  /** All hair longer by as much; the shares stay. */
+  public Stock grown(double byMm) {
+    double[] l = longest.clone();
+    for (int i = 0; i < l.length; i++) {
+      l[i] += byMm;
+    }
+    if (mm == null) {
+      return of(l);
+    }
+    double[] m = mm.clone();
+    for (int i = 0; i < l.length; i++) {
+      for (int k = 0; k < count[i]; k++) {
+        m[i * MOST + k] += byMm;
+      }
+    }
+    return new Stock(l, m, share, count);
+  }
+
   /**
    * After a cut: no hair at {@code roots[k]} is longer than {@code mostMm[k] / ratio}.
    *

@@ -12,6 +12,7 @@ import kitetail.head.Place;
  * @param amount how much
  * @param unit of the amount
  * @param with ids of the other moves or sections it is about
+ * @param meant the note with which it was answered as meant; null while it is not
  */
 public record Finding(
     String rule,
@@ -20,7 +21,8 @@ public record Finding(
     Place place,
     double amount,
     Unit unit,
-    List<String> with) {
+    List<String> with,
+    String meant) {
   /** Worst first. */
   public enum Severity {
     STOP,
@@ -39,7 +41,27 @@ public record Finding(
     with = List.copyOf(with);
   }
 
+  public Finding(
+      String rule,
+      Severity severity,
+      String move,
+      Place place,
+      double amount,
+      Unit unit,
+      List<String> with) {
+    this(rule, severity, move, place, amount, unit, with, null);
+  }
+
   public Finding(String rule, Severity severity, String move, Place place, double amountMm) {
     this(rule, severity, move, place, amountMm, Unit.MM, List.of());
+  }
+
+  /** With the answer the plan has for it, if any. */
+  public Finding answered(List<Meant> answers) {
+    return answers.stream()
+        .filter(m -> m.answers(this))
+        .findFirst()
+        .map(m -> new Finding(rule, severity, move, place, amount, unit, with, m.note()))
+        .orElse(this);
   }
 }

@@ -16,6 +16,7 @@ import kitetail.wish.Reading;
  *     too long
  * @param steps one for each move, in order
  * @param cover how the sections cover the scalp
+ * @param seams where sections meet
  * @param jumps where sections meet with a jump in length, meant or not
  */
 public record Outcome(
@@ -24,8 +25,8 @@ public record Outcome(
     List<Step> steps,
     List<Reading> wishes,
     Cover cover,
-    List<Jumps> jumps,
-    List<Finding> findings) {
+    List<Seam> seams,
+    List<Jumps> jumps) {
   /**
    * @param cut the move's cut with what it took over put in as numbers
    * @param left the hair after the move

@@ -24,7 +24,7 @@ import kitetail.wish.Reading;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.3.0";
+  public static final String VERSION = "0.4.0";
 
   private static final double TOUCHED_MM = 0.05;
 
@@ -64,23 +64,15 @@ public final class PlanEngine {
       steps.add(step(plan, bench, move, cut, zone, state, left, doses, change));
       state = left;
     }
-    Outcome bare =
-        new Outcome(
-            bench.scalp(),
-            before,
-            List.copyOf(steps),
-            wishes(plan, bench.scalp(), state),
-            bench.cover(plan.sections()),
-            Jumps.of(plan, bench, state.longest()),
-            List.of());
+    List<Seam> seams = Seam.all(plan, bench, state.longest());
     return new Outcome(
-        bare.scalp(),
+        bench.scalp(),
         before,
-        bare.steps(),
-        bare.wishes(),
-        bare.cover(),
-        bare.jumps(),
-        Findings.of(plan, bare));
+        List.copyOf(steps),
+        wishes(plan, bench.scalp(), state),
+        bench.cover(plan.sections()),
+        seams,
+        Jumps.of(plan, seams));
   }
 
   /**

@@ -70,6 +70,11 @@ public record School(
     Knuckle(double handMm) {
       this.handMm = handMm;
     }
+
+    /** Usable length of a line over the fingers. */
+    public double handMm() {
+      return handMm;
+    }
   }
 
   /** Checking finds errors; small bites make few. */

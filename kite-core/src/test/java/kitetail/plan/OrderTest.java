@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Arrays;
 import java.util.List;
 import kitetail.On;
+import kitetail.check.Check;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
@@ -203,10 +204,10 @@ class OrderTest {
     Outcome after = PlanEngine.run(own, s);
     // Half the bite, a longer line: more bites, but not twice as many.
     assertThat(after.bites()).isBetween(before.bites(), 2 * before.bites());
-    assertThat(after.findings())
+    assertThat(Check.of(own, after))
         .extracting(Finding::rule)
         .contains("past-knuckle", "cross-check-missing");
-    assertThat(before.findings())
+    assertThat(Check.of(usual, before))
         .extracting(Finding::rule)
         .doesNotContain("past-knuckle", "cross-check-missing");
     assertThat(before.steps().get(0).turns()).isBetween(1, 5);
@@ -225,7 +226,7 @@ class OrderTest {
     assertThat(circle.get(0)).isEqualTo(circle.get(3));
     assertThatThrownBy(() -> Order.sorted(p)).hasMessageContaining("wait for each other");
     Outcome o = PlanEngine.run(p, Scalp.of(Head.of(SPEC), 500));
-    assertThat(o.findings())
+    assertThat(Check.of(p, o))
         .anySatisfy(
             f -> {
               assertThat(f.rule()).isEqualTo("order-circle");

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import kitetail.On;
+import kitetail.check.Check;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
@@ -181,13 +182,14 @@ class PlanEngineTest {
                 new Guide.Travelling(),
                 Facing.BACK,
                 12));
-    Outcome o = PlanEngine.run(plan(List.of(m), List.of(new Wish(Place.APEX, 125.2))), SCALP);
+    Plan p = plan(List.of(m), List.of(new Wish(Place.APEX, 125.2)));
+    Outcome o = PlanEngine.run(p, SCALP);
     assertThat(o.steps().get(0).shortfallMm()).isBetween(40.0, 105.0);
     assertThat(o.steps().get(0).cutAreaMm2()).isZero();
     Reading w = o.wishes().get(0);
     assertThat(w.shortMm()).isCloseTo(25.2, within(0.5));
     assertThat(w.weeks()).isCloseTo(25.2 / 0.36 / 7, within(0.3));
-    assertThat(o.findings())
+    assertThat(Check.of(p, o))
         .extracting(Finding::rule)
         .contains("does-not-reach", "wish-too-short", "takes-nothing");
   }
@@ -205,10 +207,10 @@ class PlanEngineTest {
                 new Guide.Travelling(),
                 Facing.BACK,
                 12));
-    assertThat(PlanEngine.run(plan(List.of(comb), List.of()), SCALP).findings())
+    assertThat(On.found(plan(List.of(comb), List.of()), SCALP))
         .extracting(Finding::rule)
         .contains("bulk-before-comb");
-    assertThat(PlanEngine.run(plan(List.of(bulk, comb), List.of()), SCALP).findings())
+    assertThat(On.found(plan(List.of(bulk, comb), List.of()), SCALP))
         .extracting(Finding::rule)
         .doesNotContain("bulk-before-comb");
   }
@@ -226,9 +228,7 @@ class PlanEngineTest {
             Facing.BACK,
             12);
     List<Finding> found =
-        PlanEngine.run(
-                plan(List.of(move("w", "top", wide), move("u", "top", under)), List.of()), SCALP)
-            .findings();
+        On.found(plan(List.of(move("w", "top", wide), move("u", "top", under)), List.of()), SCALP);
     assertThat(found).extracting(Finding::rule).contains("bite-wide", "line-meets-skin");
     assertThat(found.get(0).severity()).isEqualTo(Finding.Severity.STOP);
   }

@@ -10,6 +10,7 @@ import kitetail.On;
 import kitetail.care.Cautions;
 import kitetail.care.Consent;
 import kitetail.care.SkinNote;
+import kitetail.check.Check;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
@@ -76,7 +77,7 @@ class SitDownPlanTest {
     Outcome o = PlanEngine.run(p, SCALP);
     // Cut to 30 mm in the hand, damp and so longer by half the stretch of 3 %.
     assertThat(o.wishes().get(0).shortMm()).isCloseTo(40 - 30 / 1.015, within(0.01));
-    assertThat(o.findings()).extracting(Finding::rule).contains("wish-too-short");
+    assertThat(Check.of(p, o)).extracting(Finding::rule).contains("wish-too-short");
   }
 
   @Test
@@ -84,8 +85,7 @@ class SitDownPlanTest {
     Wishes wishes =
         new Wishes(
             null, Set.of(Place.NAPE), null, null, null, null, null, null, null, null, null, null);
-    Outcome o = PlanEngine.run(sitDown(wishes, null).planOf(family()), SCALP);
-    assertThat(o.findings())
+    assertThat(On.found(sitDown(wishes, null).planOf(family()), SCALP))
         .anySatisfy(
             f -> {
               assertThat(f.rule()).isEqualTo("leave-alone");
@@ -104,10 +104,10 @@ class SitDownPlanTest {
                 new SkinNote(SkinNote.Kind.BROKEN_SKIN, Place.NAPE, "")),
             "",
             new Consent(false, "", false, true));
-    Outcome o = PlanEngine.run(sitDown(null, c).planOf(family()), SCALP);
-    assertThat(o.findings().get(0).rule()).isEqualTo("skin-stop");
-    assertThat(o.findings().get(0).severity()).isEqualTo(Finding.Severity.STOP);
-    assertThat(o.findings()).extracting(Finding::rule).contains("skin-place");
+    List<Finding> found = On.found(sitDown(null, c).planOf(family()), SCALP);
+    assertThat(found.get(0).rule()).isEqualTo("skin-stop");
+    assertThat(found.get(0).severity()).isEqualTo(Finding.Severity.STOP);
+    assertThat(found).extracting(Finding::rule).contains("skin-place");
   }
 
   @Test

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import kitetail.check.Check;
 import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.head.Head;
@@ -101,11 +102,11 @@ class FamilyMarksTest {
     assertThat(d.o.cover().gaps()).isEmpty();
     assertThat(d.o.cover().overlaps()).isEmpty();
     assertThat(d.o.jumps()).allMatch(Jumps::meant);
-    assertThat(d.o.findings())
+    assertThat(Check.of(d.plan, d.o))
         .extracting(Finding::rule)
         .doesNotContain("takes-nothing", "bulk-before-comb", "old-to-new", "texture-over")
         .noneMatch(r -> r.startsWith("order-"));
-    assertThat(d.o.findings()).noneMatch(f -> f.severity() == Finding.Severity.STOP);
+    assertThat(Check.of(d.plan, d.o)).noneMatch(f -> f.severity() == Finding.Severity.STOP);
     assertThat(d.plan.family().mark()).isNotBlank();
   }
 

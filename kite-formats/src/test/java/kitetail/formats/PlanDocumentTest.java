@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
+import kitetail.check.Check;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.CutLine;
@@ -168,7 +169,7 @@ class PlanDocumentTest {
                   .as(id)
                   .filteredOn(s -> !(s.cut() instanceof Aside || s.cut() instanceof Texture))
                   .allSatisfy(s -> assertThat(s.cutAreaMm2()).isPositive());
-              assertThat(outcome.findings())
+              assertThat(Check.of(plan, outcome))
                   .as(id)
                   .noneMatch(f -> f.severity() == kitetail.plan.Finding.Severity.STOP);
             });

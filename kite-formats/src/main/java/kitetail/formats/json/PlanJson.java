@@ -156,7 +156,7 @@ public final class PlanJson {
     return MAPPER.readValue(resource(name), type);
   }
 
-  static JsonMapper json() {
+  public static JsonMapper json() {
     return MAPPER;
   }
 

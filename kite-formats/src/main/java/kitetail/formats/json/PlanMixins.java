@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import kitetail.care.SkinNote;
+import kitetail.check.CheckRound;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
@@ -18,6 +19,7 @@ import kitetail.cut.Outline;
 import kitetail.cut.Texture;
 import kitetail.fall.Styling;
 import kitetail.fit.Planner;
+import kitetail.growth.Outgrown;
 import kitetail.hair.Damp;
 import kitetail.hair.Growth;
 import kitetail.hair.Jump;
@@ -26,6 +28,10 @@ import kitetail.hair.WetDry;
 import kitetail.head.FacePlace;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
+import kitetail.head.Walk;
+import kitetail.look.Layering;
+import kitetail.look.Side;
+import kitetail.look.Silhouette;
 import kitetail.plan.Job;
 import kitetail.plan.Move;
 import kitetail.plan.School;
@@ -192,7 +198,14 @@ final class PlanMixins {
           School.Check.class,
           Move.Stand.class,
           Styling.Way.class,
-          Styling.Part.class
+          Styling.Part.class,
+          Walk.Kind.class,
+          Side.class,
+          Silhouette.From.class,
+          Layering.Kind.class,
+          Outgrown.What.class,
+          CheckRound.Kind.class,
+          CheckRound.Way.class
         }) {
       b.addMixIn(e, Names.class);
     }

@@ -1,5 +1,7 @@
 package kitetail.formats.json;
 
+import java.util.List;
+import kitetail.check.Check;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
@@ -27,6 +29,13 @@ public final class ResultJson {
    * @param sites adds every site: [x, y, z, area mm², length before, length after]
    */
   public static ObjectNode of(Plan plan, Outcome o, boolean sites) {
+    return of(plan, o, Check.of(plan, o), sites);
+  }
+
+  /**
+   * @param found what a stylist should know, worst first
+   */
+  public static ObjectNode of(Plan plan, Outcome o, List<Finding> found, boolean sites) {
     ObjectNode r = PlanJson.json().createObjectNode();
     r.put("engine", PlanEngine.VERSION);
     r.put("title", plan.title());
@@ -71,7 +80,7 @@ public final class ResultJson {
                     .put("shortfallMm", round(w.shortMm()))
                     .put("weeksToGrow", round(w.weeks())));
     ArrayNode findings = r.putArray("findings");
-    o.findings().forEach(f -> finding(findings.addObject(), f));
+    found.forEach(f -> finding(findings.addObject(), f));
     if (sites) {
       sites(r.putArray("sites"), o);
     }
@@ -193,6 +202,9 @@ public final class ResultJson {
     n.put("place", name(f.place()));
     n.put("amount", round(f.amount()));
     n.put("unit", f.unit().name().toLowerCase(java.util.Locale.ROOT));
+    if (f.meant() != null) {
+      n.put("meant", f.meant());
+    }
     if (!f.with().isEmpty()) {
       ArrayNode with = n.putArray("with");
       f.with().forEach(with::add);

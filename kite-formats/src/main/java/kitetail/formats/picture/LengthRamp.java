@@ -43,7 +43,7 @@ public final class LengthRamp {
     return c;
   }
 
-  static int band(double lengthMm) {
+  public static int band(double lengthMm) {
     int b = 0;
     while (b < LEVELS_MM.length && lengthMm + NOISE_MM >= LEVELS_MM[b]) {
       b++;

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
+import kitetail.check.Check;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.formats.picture.View;
 import kitetail.formats.words.Units;
@@ -140,7 +141,7 @@ public final class CutSheet {
                   Math.max(1, s.minutes())));
     }
     h.append("</table><div class='cautions'>");
-    for (Finding f : o.findings().stream().limit(5).toList()) {
+    for (Finding f : Check.of(plan, o).stream().filter(x -> x.meant() == null).limit(5).toList()) {
       h.append("<p>").append(text(words.finding(f, plan))).append("</p>");
     }
     h.append(

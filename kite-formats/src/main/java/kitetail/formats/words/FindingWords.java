@@ -16,10 +16,14 @@ record FindingWords(Words words, Plan plan) {
 
   private String amount(Finding f) {
     return switch (f.unit()) {
-      case MM -> words.units().length(f.amount());
+      case MM -> words.units().length(Math.abs(f.amount()));
       case MM2 -> String.format(Locale.ROOT, "%.0f cm²", Math.max(1, f.amount() / 100));
       case PERCENT -> String.format(Locale.ROOT, "%.0f %%", f.amount());
     };
+  }
+
+  private static String ear(Finding f) {
+    return f.place().name().endsWith("LEFT") ? "left" : "right";
   }
 
   private String other(Finding f, String amount, String where) {
@@ -90,6 +94,115 @@ record FindingWords(Words words, Plan plan) {
           "Lines of " + amount + " go past the knuckle, where tension is lost. Stop at the second.";
       case "cross-check-missing" ->
           "No cross-check is planned, and your way is to check every section. Add one before drying.";
+      case "fine-thinned" ->
+          "Fine hair, and "
+              + amount
+              + " of it is taken near the "
+              + where
+              + ": its ends will look see-through. One light pass, or point the ends.";
+      case "cut-on-whorl" ->
+          "At the "
+              + where
+              + " "
+              + amount
+              + " is left: on the whorl that springs up. Leave it longer by bringing it away from"
+              + " the whorl, or take it short.";
+      case "corner-at-ridge" ->
+          "A corner of "
+              + amount
+              + " is left near the "
+              + where
+              + ". Take it off on a round line, or keep it for a square shape.";
+      case "point-on-top" ->
+          "On top a point stands "
+              + amount
+              + " over what is around it. Check across and take it off.";
+      case "point-at-nape" ->
+          "The centre of the nape hangs "
+              + amount
+              + " over its corners and will flip as it grows. Take the point off.";
+      case "outline-nicked" ->
+          "Takes "
+              + amount
+              + " off the outline near the "
+              + where
+              + ". Leave out the band behind the hairline.";
+      case "ear-spring" ->
+          "Near the "
+              + where
+              + " hair cut under tension comes up by "
+              + amount
+              + ". Rest it on the comb, without tension.";
+      case "wet-reserve" ->
+          "The fringe comes up by " + amount + " when it dries. Leave that much, or cut it dry.";
+      case "dry-tool-on-wet" ->
+          "Clippers over wet hair near the "
+              + where
+              + ": it clumps and lies under them. Dry it first.";
+      case "wet-tool-on-dry" ->
+          "A razor on dry hair near the " + where + " tears it. Mist it, or point with shears.";
+      case "ear-zone" ->
+          "A blade works near the "
+              + where
+              + ". Fold the ear away within "
+              + amount
+              + ", or have the client hold it.";
+      case "hand-reach" ->
+          "From the "
+              + where
+              + " it is "
+              + amount
+              + " straight across to the guide. Move your feet, or set a nearer guide.";
+      case "front-shortest" ->
+          "The front ends "
+              + amount
+              + " shorter than what was brought back behind it. Recut all behind, or cut the front"
+              + " first.";
+      case "mohawk-look" ->
+          "The top stands "
+              + amount
+              + " over what lies beside it and looks like a crest. Bring the sides up, or round the"
+              + " strip.";
+      case "left-right" ->
+          "The " + where + " is " + amount + " longer than the other side. Balance the two.";
+      case "hole-at-front" ->
+          "At the "
+              + where
+              + " lies only "
+              + amount
+              + " of the hair around it: a hole. Bring the corner back to the recession.";
+      case "hole" ->
+          "Near the "
+              + where
+              + " lies only "
+              + amount
+              + " of the hair around it. Leave more there.";
+      case "hairline-shows" ->
+          "The fringe does not come down over the hairline. Leave more in front, or comb it forward.";
+      case "fringe-lands" ->
+          "The fringe falls "
+              + amount
+              + (f.amount() > 0 ? " below the brow. Take it up." : " above the brow. Leave more.");
+      case "ear-cover" ->
+          amount + " of the " + ear(f) + " ear is covered, which is not what was wished.";
+      case "skin-shows" ->
+          "Skin shows up to "
+              + amount
+              + " above the edge near the "
+              + where
+              + ". Leave more there, or say it is meant.";
+      case "stands-off" ->
+          "Near the "
+              + where
+              + " hair is too short to bend over and stands "
+              + amount
+              + " off. Take it shorter, or leave it longer.";
+      case "helmet-look" ->
+          amount
+              + " of the ends lie at one line all round: it looks like a helmet. Layer above it or"
+              + " point the ends.";
+      case "slab-tail" ->
+          amount + " of the tail ends at one level: a slab. Channel it, or cut it uneven.";
       case "ask-first" ->
           "This cannot be undone, or others go by it. Ask the client before it is cut.";
       default -> f.rule() + " near the " + where + ": " + amount + ".";

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import kitetail.check.Check;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
@@ -12,6 +13,7 @@ import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.sheet.CutSheet;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
+import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
@@ -152,7 +154,8 @@ class PlanController {
   byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
     Plan plan = PlanJson.read(document);
     Outcome o = heads.run(plan);
-    ObjectNode result = ResultJson.of(plan, o, false);
+    List<Finding> found = Check.of(plan, o);
+    ObjectNode result = ResultJson.of(plan, o, found, false);
     Words words = new Words(Units.valueOf(me.units()));
     ArrayNode said = result.putArray("words");
     o.steps()
@@ -163,7 +166,7 @@ class PlanController {
                     .put("headline", words.headline(step.move().with(step.cut())))
                     .put("sentence", words.sentence(step.move())));
     ArrayNode warned = result.putArray("findingWords");
-    o.findings().forEach(f -> warned.add(words.finding(f, plan)));
+    found.forEach(f -> warned.add(words.finding(f, plan)));
     return Binary.outcome(result.toString(), o, heads.of(plan).picture().scalpMesh().roots());
   }
 

@@ -1,0 +1,22 @@
+package kitetail.check;
+
+import java.util.List;
+import kitetail.care.Cautions;
+import kitetail.plan.Finding.Severity;
+
+/** Cautions of skin and health, by ids of their own. */
+final class CautionNear implements Rule {
+  @Override
+  public String id() {
+    return "caution";
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    for (Cautions.Caution c : e.plan().cautions().all()) {
+      if (c.near() != null) {
+        out.as(c.id(), c.stops() ? Severity.STOP : Severity.WARN, null, c.near(), List.of());
+      }
+    }
+  }
+}

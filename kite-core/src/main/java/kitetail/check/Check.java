@@ -1,0 +1,89 @@
+package kitetail.check;
+
+import java.util.Comparator;
+import java.util.List;
+import kitetail.look.Look;
+import kitetail.plan.Finding;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+
+/** The front door: all rules over a plan, worst first, what is answered last. */
+public final class Check {
+  private static final List<Rule> RULES =
+      List.of(
+          new BulkBeforeComb(),
+          new DoesNotReach(),
+          new BiteWide(),
+          new LineMeetsSkin(),
+          new TextureOver(),
+          new FineThinned(),
+          new OldToNew(),
+          new HairlinePushed(),
+          new AskFirst(),
+          new TakesNothing(),
+          new WishTooShort(),
+          new CautionNear(),
+          new LeaveAlone(),
+          new SectionGap(),
+          new SectionOverlap(),
+          new Jump(),
+          new OrderKept(),
+          new PastKnuckle(),
+          new CrossCheckMissing(),
+          new CutOnWhorl(),
+          new CornerAtRidge(),
+          new PointOnTop(),
+          new PointAtNape(),
+          new OutlineNicked(),
+          new EarSpring(),
+          new WetReserve(),
+          new DryToolOnWet(),
+          new WetToolOnDry(),
+          new EarZone(),
+          new HandReach(),
+          new FrontShortest(),
+          new MohawkLook(),
+          new LeftRight(),
+          new HoleAtFront(),
+          new Hole(),
+          new HairlineShows(),
+          new FringeLands(),
+          new EarCover(),
+          new SkinShows(),
+          new StandsOff(),
+          new HelmetLook(),
+          new SlabTail());
+
+  private Check() {}
+
+  /** What can be told from lengths alone. */
+  public static List<Finding> of(Plan plan, Outcome outcome) {
+    return of(plan, outcome, null);
+  }
+
+  /**
+   * @param look how the hair left at the end falls; null to leave out what needs it
+   */
+  public static List<Finding> of(Plan plan, Outcome outcome, Look look) {
+    Evidence e = new Evidence(plan, outcome, look);
+    Found found = new Found();
+    for (Rule r : RULES) {
+      if (look != null || !r.needsLook()) {
+        found.of(r);
+        r.find(e, found);
+      }
+    }
+    return found.all().stream()
+        .map(f -> f.answered(plan.meant()))
+        .sorted(
+            Comparator.comparing((Finding f) -> f.meant() != null)
+                .thenComparing(Finding::severity)
+                .thenComparing(Finding::amount, Comparator.reverseOrder()))
+        .toList();
+  }
+
+  /** Ids of all rules that stand for one finding each. */
+  public static List<String> ids() {
+    return RULES.stream().map(Rule::id).toList();
+  }
+}

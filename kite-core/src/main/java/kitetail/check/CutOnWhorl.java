@@ -1,0 +1,36 @@
+package kitetail.check;
+
+import kitetail.cut.Fingers;
+import kitetail.cut.Guide;
+import kitetail.head.Place;
+import kitetail.plan.Finding.Severity;
+import kitetail.plan.Outcome;
+
+/** Hair cut at the whorl to a length that neither stands short nor lies: it springs up. */
+final class CutOnWhorl implements Rule {
+  /** Shorter hair stands everywhere and is meant to; an assumption. */
+  private static final double SHORT_MM = 20;
+
+  @Override
+  public String id() {
+    return "cut-on-whorl";
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    double left = e.endMm(Place.CROWN);
+    double springs = e.bendingLengthMm();
+    if (left < SHORT_MM || left > springs) {
+      return;
+    }
+    for (int k = e.outcome().steps().size() - 1; k >= 0; k--) {
+      Outcome.Step step = e.outcome().steps().get(k);
+      if (step.cut() instanceof Fingers f
+          && e.takenMm(k, Place.CROWN) > 1
+          && !(f.guide() instanceof Guide.LastBite || f.guide() instanceof Guide.Fixed)) {
+        out.add(Severity.WARN, step.move().id(), Place.CROWN, left);
+        return;
+      }
+    }
+  }
+}

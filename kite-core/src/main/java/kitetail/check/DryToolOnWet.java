@@ -1,0 +1,26 @@
+package kitetail.check;
+
+import kitetail.cut.Comb;
+import kitetail.cut.Guard;
+import kitetail.hair.Damp;
+import kitetail.plan.Finding.Severity;
+import kitetail.plan.Outcome;
+
+/** Clippers and guards want dry hair: wet hair clumps and lies flat under them. */
+final class DryToolOnWet implements Rule {
+  @Override
+  public String id() {
+    return "dry-tool-on-wet";
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    for (Outcome.Step step : e.outcome().steps()) {
+      if (step.move().damp() == Damp.WET
+          && (step.cut() instanceof Guard
+              || step.cut() instanceof Comb c && c.tool() == Comb.Blade.CLIPPER)) {
+        out.add(Severity.WARN, step.move().id(), e.where(step), 0);
+      }
+    }
+  }
+}

@@ -1,0 +1,42 @@
+package kitetail.check;
+
+import kitetail.head.FacePlace;
+import kitetail.head.Head;
+import kitetail.head.Place;
+import kitetail.look.Side;
+import kitetail.plan.Finding.Severity;
+import kitetail.wish.Wishes;
+
+/** A fringe wished at the brow that ends above or below it. */
+final class FringeLands implements Rule {
+  private static final double MOST_MM = 12;
+
+  @Override
+  public String id() {
+    return "fringe-lands";
+  }
+
+  @Override
+  public boolean needsLook() {
+    return true;
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    if (e.plan().wishes().fringe() != Wishes.Fringe.BROW) {
+      return;
+    }
+    e.look()
+        .landing(Side.FRINGE)
+        .filter(l -> l.place() != null)
+        .ifPresent(
+            l -> {
+              Head head = e.scalp().head();
+              double brow = head.place(Place.FRONT).z() - head.face().get(FacePlace.BROW_RIGHT).z();
+              double off = l.ofHairlineMm() - brow;
+              if (Math.abs(off) > MOST_MM) {
+                out.add(Severity.WARN, null, Place.FRONT, off);
+              }
+            });
+  }
+}

@@ -1,0 +1,40 @@
+package kitetail.check;
+
+import kitetail.cut.Fingers;
+import kitetail.cut.Guide;
+import kitetail.head.Place;
+import kitetail.plan.Finding.Severity;
+import kitetail.plan.Outcome;
+
+/**
+ * The front cut down after all was brought back from it: it becomes the shortest, and all behind it
+ * wants recutting.
+ */
+final class FrontShortest implements Rule {
+  private static final double LEAST_MM = 8;
+
+  @Override
+  public String id() {
+    return "front-shortest";
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    boolean back = false;
+    for (int k = 0; k < e.outcome().steps().size(); k++) {
+      Outcome.Step step = e.outcome().steps().get(k);
+      boolean brought =
+          step.cut() instanceof Fingers f
+              && (f.guide() instanceof Guide.LastBite || f.guide() instanceof Guide.Fixed);
+      if (brought && e.holds(step, Place.APEX)) {
+        back = true;
+      } else if (back && e.takenMm(k, Place.FRONT) > 1) {
+        double behind = e.endMm(Place.APEX);
+        double front = e.endMm(Place.FRONT);
+        if (front < behind - LEAST_MM) {
+          out.add(Severity.WARN, step.move().id(), Place.FRONT, behind - front);
+        }
+      }
+    }
+  }
+}

@@ -1,0 +1,31 @@
+package kitetail.check;
+
+import kitetail.head.Place;
+import kitetail.look.Side;
+import kitetail.plan.Finding.Severity;
+import kitetail.wish.Wishes;
+
+/** A fringe was wished, and the hairline shows. */
+final class HairlineShows implements Rule {
+  @Override
+  public String id() {
+    return "hairline-shows";
+  }
+
+  @Override
+  public boolean needsLook() {
+    return true;
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    Wishes.Fringe wished = e.plan().wishes().fringe();
+    if (wished == null || wished == Wishes.Fringe.NONE || wished == Wishes.Fringe.SIDE) {
+      return;
+    }
+    e.look()
+        .landing(Side.FRINGE)
+        .filter(l -> l.place() == null)
+        .ifPresent(l -> out.add(Severity.WARN, null, Place.FRONT, Math.abs(l.ofHairlineMm())));
+  }
+}

@@ -1,0 +1,30 @@
+package kitetail.check;
+
+import java.util.List;
+import java.util.Set;
+import kitetail.head.Place;
+import kitetail.plan.Finding.Severity;
+import kitetail.plan.Finding.Unit;
+
+/** A hole at the recession: the corners were not brought back to it. */
+final class HoleAtFront implements Rule {
+  private static final Set<Place> RECESSIONS = Set.of(Place.RECESSION_LEFT, Place.RECESSION_RIGHT);
+
+  @Override
+  public String id() {
+    return "hole-at-front";
+  }
+
+  @Override
+  public boolean needsLook() {
+    return true;
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    e.look().holes().stream()
+        .filter(h -> RECESSIONS.contains(h.place()))
+        .forEach(
+            h -> out.add(Severity.WARN, null, h.place(), 100 * h.share(), Unit.PERCENT, List.of()));
+  }
+}

@@ -1,0 +1,28 @@
+package kitetail.check;
+
+import kitetail.head.Place;
+import kitetail.plan.Finding.Severity;
+import kitetail.wish.Wishes;
+
+/** A point at the centre back is taken off, or flips as it grows; a tail is meant. */
+final class PointAtNape implements Rule {
+  private static final double LEAST_MM = 8;
+
+  /** Longer than this at the nape is a tail. */
+  private static final double TAIL_MM = 70;
+
+  @Override
+  public String id() {
+    return "point-at-nape";
+  }
+
+  @Override
+  public void find(Evidence e, Found out) {
+    double here = e.endMm(Place.NAPE);
+    double corners = Math.max(e.endMm(Place.NAPE_CORNER_LEFT), e.endMm(Place.NAPE_CORNER_RIGHT));
+    boolean tail = e.plan().wishes().nape() == Wishes.NapeEdge.TAIL || here > TAIL_MM;
+    if (!tail && here > LEAST_MM && here - corners > LEAST_MM) {
+      out.add(Severity.NOTE, null, Place.NAPE, here - corners);
+    }
+  }
+}

@@ -1,0 +1,141 @@
+package kitetail.growth;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import kitetail.cut.Edge;
+import kitetail.cut.Guard;
+import kitetail.head.Head;
+import kitetail.head.Place;
+import kitetail.plan.Job;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.wish.Landing;
+import kitetail.wish.Wish;
+
+/**
+ * When a finished cut passes what the client lets it grow to.
+ *
+ * @param signs soonest first
+ * @param returnFrom week from which coming back makes sense
+ * @param returnTo week by which most would
+ */
+public record Outgrown(List<Sign> signs, double returnFrom, double returnTo) {
+  /** Usual returns, common practice. */
+  private static final double SOONEST = 2;
+
+  private static final double LATEST = 16;
+  private static final double USUAL_FROM = 4;
+  private static final double USUAL_TO = 12;
+  private static final double TAPER_TOP_MM = 35;
+
+  /** What is seen to have grown. */
+  public enum What {
+    EDGE,
+    TAPER,
+    FRINGE,
+    RIDGE_WEIGHT,
+    STANDS_OUT
+  }
+
+  /**
+   * @param growMm growth after which it shows
+   */
+  public record Sign(What what, Place place, double growMm, Weeks weeks) {}
+
+  public static Outgrown of(Plan plan, Outcome o) {
+    return of(plan, o, Limits.of(plan.wishes()));
+  }
+
+  public static Outgrown of(Plan plan, Outcome o, Limits limits) {
+    Rate rate = Rate.of(plan.hair());
+    List<Sign> signs = new ArrayList<>();
+    boolean edged =
+        o.steps().stream()
+            .anyMatch(
+                s ->
+                    s.cut() instanceof Edge
+                        || s.move().job() == Job.HARD_LINE
+                        || s.move().job() == Job.OUTLINE);
+    if (edged) {
+      signs.add(sign(What.EDGE, Place.EAR_TOP_RIGHT, limits.edgeMm(), rate));
+    }
+    taper(o, limits, rate, signs);
+    fringe(plan, o, limits, rate, signs);
+    Place heavy =
+        o.endMm(Place.RIDGE_LEFT) > o.endMm(Place.RIDGE_RIGHT)
+            ? Place.RIDGE_LEFT
+            : Place.RIDGE_RIGHT;
+    signs.add(sign(What.RIDGE_WEIGHT, heavy, limits.weightShare() * o.endMm(heavy), rate));
+    stands(o, limits, rate, signs);
+    signs.sort(Comparator.comparing(s -> s.weeks().mean()));
+    double first = signs.get(0).weeks().mean();
+    double then = signs.size() > 1 ? signs.get(1).weeks().mean() : first * 1.5;
+    double from = Math.max(SOONEST, Math.min(USUAL_TO, first));
+    double to = Math.max(from + 1, Math.min(LATEST, Math.max(then, USUAL_FROM)));
+    return new Outgrown(List.copyOf(signs), from, to);
+  }
+
+  private static Sign sign(What what, Place place, double growMm, Rate rate) {
+    double mm = Math.max(0, growMm);
+    return new Sign(what, place, mm, rate.weeksFor(mm));
+  }
+
+  /**
+   * A taper from e at the edge to u above it has the contrast {@code (u − e)/u}; grown by g it is
+   * {@code (u − e)/(u + g)}, so a share k of it is left at {@code g = u (1/k − 1)}.
+   */
+  private static void taper(Outcome o, Limits limits, Rate rate, List<Sign> signs) {
+    boolean tapered =
+        o.steps().stream().anyMatch(s -> s.move().job() == Job.TAPER || s.cut() instanceof Guard);
+    double above = above(o);
+    double edge = o.endMm(Place.NAPE);
+    if (tapered && above > 1.5 * edge) {
+      signs.add(sign(What.TAPER, Place.NAPE, above * (1 / limits.contrastKept() - 1), rate));
+    }
+  }
+
+  /** Length a taper's height above the nape. */
+  private static double above(Outcome o) {
+    int best = 0;
+    double off = Double.MAX_VALUE;
+    for (int i = 0; i < o.scalp().sites(); i++) {
+      double d =
+          Math.abs(o.scalp().aboveHairlineMm(i) - TAPER_TOP_MM)
+              + 40 * Math.abs(Math.PI - Math.abs(o.scalp().azimuthRad(i)));
+      if (d < off) {
+        off = d;
+        best = i;
+      }
+    }
+    return o.after().endMm(best);
+  }
+
+  private static void fringe(Plan plan, Outcome o, Limits limits, Rate rate, List<Sign> signs) {
+    Head head = o.scalp().head();
+    double have = o.endMm(Place.FRONT);
+    double brow = new Wish(Place.FRONT, null, Landing.BROW).needMm(head, plan.hair());
+    double eye = new Wish(Place.FRONT, null, Landing.EYE).needMm(head, plan.hair());
+    boolean worn =
+        plan.styling().way() == kitetail.fall.Styling.Way.NATURAL
+            || plan.styling().way() == kitetail.fall.Styling.Way.FORWARD;
+    if (worn && have > brow / 2 && have < eye) {
+      signs.add(sign(What.FRINGE, Place.FRONT, eye - limits.fringeOverEyeMm() - have, rate));
+    }
+  }
+
+  private static void stands(Outcome o, Limits limits, Rate rate, List<Sign> signs) {
+    for (Place p : List.of(Place.DROP_CROWN, Place.RIDGE_RIGHT, Place.OCCIPITAL)) {
+      double have = o.endMm(p);
+      if (have > 2 && have < limits.standsMm() - 2) {
+        signs.add(sign(What.STANDS_OUT, p, limits.standsMm() - have, rate));
+        return;
+      }
+    }
+  }
+
+  /** The signs that show within so many weeks. */
+  public List<Sign> by(double weeks) {
+    return signs.stream().filter(s -> s.weeks().mean() <= weeks).toList();
+  }
+}
