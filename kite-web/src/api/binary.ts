@@ -1,4 +1,4 @@
-import type { Result } from "./types";
+import type { FallReading, Result } from "./types";
 
 /** A drawable mesh: positions and normals three to a vertex, triangle corners. */
 export type MeshData = { points: Float32Array; normals: Float32Array; triangles: Uint32Array };
@@ -47,4 +47,19 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
     return lengths;
   };
   return { result, count, state };
+}
+
+/** Strands at rest, root first, mm, and what is read of them. */
+export type FallData = { reading: FallReading; strands: number; points: number; xyz: Float32Array };
+
+const FALL_UNITS_PER_MM = 50;
+
+export function readFall(buffer: ArrayBuffer): FallData {
+  const ints = new DataView(buffer);
+  const textLength = ints.getInt32(0, true);
+  const reading = JSON.parse(new TextDecoder().decode(new Uint8Array(buffer, 4, textLength))) as FallReading;
+  const strands = ints.getInt32(4 + textLength, true);
+  const points = ints.getInt32(8 + textLength, true);
+  const raw = new Int16Array(buffer, 12 + textLength, strands * points * 3);
+  return { reading, strands, points, xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM) };
 }

@@ -223,7 +223,31 @@ export type PlanDocument = {
   head: { kind: string; [k: string]: unknown };
   sections: { id: string; name: string; limits: unknown[] }[];
   moves: Move[];
+  styling?: Styling;
+  meant?: Meant[];
   [k: string]: unknown;
+};
+export type Way = "natural" | "back" | "forward" | "left" | "right" | "up";
+export type Styling = {
+  way?: Way;
+  part?: "none" | "left" | "centre" | "right";
+  productShare?: number;
+  hold?: number;
+  wet?: boolean;
+};
+export type Meant = { rule: string; move?: string | null; place?: string | null; note?: string };
+
+/** What is read of fallen hair, with the server's words. */
+export type FallReading = {
+  week: number;
+  strands: number;
+  colour: string;
+  words: string[];
+  returnWords: string;
+  findings: Finding[];
+  findingWords: string[];
+  ears: { leftShare: number; rightShare: number };
+  landings: { side: string; place?: string; belowMm?: number; ofHairlineMm: number }[];
 };
 
 /** The result document, with the words the server adds. */
@@ -234,6 +258,17 @@ export type Walk = {
   distanceMm: number[];
   beforeMm: number[];
   afterMove: { move: string; lengthMm: number[] }[];
+};
+export type Finding = {
+  rule: string;
+  severity: "stop" | "warn" | "note";
+  move?: string;
+  place: string;
+  amount: number;
+  unit: "mm" | "mm2" | "percent";
+  with?: string[];
+  /** The note it was answered with. */
+  meant?: string;
 };
 export type Result = {
   bites: number;
@@ -247,15 +282,7 @@ export type Result = {
     shortfallMm: number;
   }[];
   walks: Walk[];
-  findings: {
-    rule: string;
-    severity: "stop" | "warn" | "note";
-    move?: string;
-    place: string;
-    amount: number;
-    unit: "mm" | "mm2" | "percent";
-    with?: string[];
-  }[];
+  findings: Finding[];
   words: { id: string; headline: string; sentence: string }[];
   findingWords: string[];
 };

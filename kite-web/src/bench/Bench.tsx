@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { get } from "../api/http";
 import type { PlanView } from "../api/types";
+import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
 import { KiteString } from "../draw/KiteString";
 import { Profile } from "../draw/Profile";
@@ -12,10 +13,13 @@ import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
 import { choose, plan as kept, openPlan, redo, undo, useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
+import { useFall } from "../store/useFall";
 import { useOutcome } from "../store/useOutcome";
 import { useUndoKeys } from "../store/useUndoKeys";
 import { Findings } from "./Findings";
+import { HairControls } from "./HairControls";
 import { MovePanel } from "./MovePanel";
+import { Reading } from "./Reading";
 import { useHead } from "./useHead";
 
 export function Bench({ units }: { units: string }) {
@@ -48,6 +52,9 @@ function Board({ units, id }: { units: Units; id: number }) {
   const [view, setView] = useState<ViewName>("right");
   const [turn, setTurn] = useState(0);
   const [whole, setWhole] = useState(false);
+  const [coat, setCoat] = useState<"length" | "hair">("length");
+  const [week, setWeek] = useState(0);
+  const fallen = useFall(document, week, coat === "hair");
   const move = document?.moves[chosen];
   const stand = move?.stand;
   useEffect(() => {
@@ -58,6 +65,7 @@ function Board({ units, id }: { units: Units; id: number }) {
   const result = outcome?.result;
   const last = (outcome?.count ?? 1) - 1;
   const state = whole ? last : Math.min(chosen + 1, last);
+  const reading = coat === "hair" && week === 0 ? fallen.fall?.reading : undefined;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-1 px-5 py-1.5">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -115,18 +123,54 @@ function Board({ units, id }: { units: Units; id: number }) {
                   setTurn(turn + 1);
                 }}
               />
-              <label className="touch ml-auto flex cursor-pointer items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="toggle"
-                  checked={whole}
-                  onChange={(e) => setWhole(e.target.checked)}
-                />
-                whole plan
-              </label>
+              <fieldset className="join ml-auto">
+                <legend className="sr-only">Show</legend>
+                {(["length", "hair"] as const).map((c) => (
+                  <button
+                    key={c}
+                    type="button"
+                    aria-pressed={coat === c}
+                    className={`btn join-item touch ${coat === c ? "btn-neutral" : ""}`}
+                    onClick={() => setCoat(c)}
+                  >
+                    {c === "length" ? "Lengths" : "Hair"}
+                  </button>
+                ))}
+              </fieldset>
+              {coat === "length" && (
+                <label className="touch flex cursor-pointer items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="toggle"
+                    checked={whole}
+                    onChange={(e) => setWhole(e.target.checked)}
+                  />
+                  whole plan
+                </label>
+              )}
             </div>
-            <div className="relative min-h-[260px] flex-1" aria-busy={busy}>
-              {head && ramp && outcome ? (
+            {coat === "hair" && <HairControls week={week} setWeek={setWeek} />}
+            <div className="relative min-h-[260px] flex-1" aria-busy={coat === "hair" ? fallen.busy : busy}>
+              {coat === "hair" && head && outcome && fallen.fall ? (
+                <div className="absolute inset-0">
+                  <Hair3D
+                    head={head}
+                    fall={fallen.fall}
+                    lengths={outcome.state(last)}
+                    view={view}
+                    viewTurn={turn}
+                    label={`Head from the ${view} with its hair as it falls${week ? ` after ${week} weeks` : ""}. ${fallen.fall.reading.words.join(" ")}`}
+                  />
+                </div>
+              ) : coat === "hair" ? (
+                fallen.message ? (
+                  <p role="alert" className="border-error border-l-4 pl-3">
+                    {fallen.message}
+                  </p>
+                ) : (
+                  <Loading what="the hair" />
+                )
+              ) : head && ramp && outcome ? (
                 <div className="absolute inset-0">
                   <Head3D
                     head={head}
@@ -160,9 +204,42 @@ function Board({ units, id }: { units: Units; id: number }) {
         </div>
         <div className="grid content-start gap-3 lg:overflow-y-auto lg:pr-2 lg:pb-2">
           <MovePanel move={move} index={chosen} result={result} units={units} />
-          <Findings result={result} />
+          {reading && <Reading reading={reading} />}
+          {result && (
+            <Findings
+              findings={(reading ?? result).findings}
+              words={(reading ?? result).findingWords}
+              moves={result.moves}
+            />
+          )}
+          {coat === "hair" && <Files id={id} />}
         </div>
       </div>
     </div>
+  );
+}
+
+const FILES = [
+  ["fall.glb", "Fallen shape (GLB)"],
+  ["silhouettes.svg", "Outlines (SVG)"],
+  ["scalp-map.svg", "Scalp map (SVG)"],
+  ["profile.svg", "Profile (SVG)"],
+  ["profile.csv", "Lengths (CSV)"],
+] as const;
+
+function Files({ id }: { id: number }) {
+  return (
+    <section aria-label="Files" className="flex flex-wrap gap-x-4 text-sm">
+      {FILES.map(([file, name]) => (
+        <a
+          key={file}
+          className="touch flex items-center underline"
+          href={`/api/plans/${id}/${file}`}
+          download
+        >
+          {name}
+        </a>
+      ))}
+    </section>
   );
 }

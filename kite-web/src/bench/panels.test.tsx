@@ -1,10 +1,10 @@
 import { cleanup, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, it } from "vitest";
-import type { Cut, Move, PlanView, Result } from "../api/types";
+import type { Cut, Finding, Move, PlanView } from "../api/types";
 import { openPlan, useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
-import { Findings } from "./Findings";
+import { answers, Findings } from "./Findings";
 import { MovePanel } from "./MovePanel";
 
 const fingers: Cut = {
@@ -84,15 +84,43 @@ it("a comb and a guard show their own numbers", async () => {
   expect(cut()).toMatchObject({ number: 2.5 });
 });
 
+const bold = {
+  rule: "bite-wide",
+  severity: "warn",
+  move: "b",
+  place: "apex",
+  amount: 26,
+  unit: "mm",
+} as const;
+const found = (f: Finding) => (
+  <Findings findings={[f]} words={["Bites of 2.6 cm are bold."]} moves={[{ id: "a" }, { id: "b" }]} />
+);
+
 it("a finding says how grave it is and goes to its move", async () => {
-  const result = {
-    moves: [{ id: "a" }, { id: "b" }],
-    findings: [{ rule: "bite-wide", severity: "warn", move: "b", place: "apex", amount: 26, unit: "mm" }],
-    findingWords: ["Bites of 2.6 cm are bold."],
-  } as unknown as Result;
   show(fingers);
-  render(<Findings result={result} />);
+  render(found(bold));
   expect(screen.getByText("Watch.")).toBeTruthy();
   await userEvent.click(screen.getByRole("button", { name: "Move 2" }));
   expect(useChosen.getState().chosen).toBe(1);
+});
+
+it("a finding answered as meant stays in the plan with its note, until it is taken back", async () => {
+  show(fingers);
+  const { rerender } = render(found(bold));
+  await userEvent.click(screen.getByRole("button", { name: "Meant" }));
+  await userEvent.type(screen.getByLabelText("Why it is meant"), "quick work");
+  await userEvent.click(screen.getByRole("button", { name: "Meant" }));
+  expect(usePlan.getState().document?.meant).toEqual([
+    { rule: "bite-wide", move: "b", place: "apex", note: "quick work" },
+  ]);
+  rerender(found({ ...bold, meant: "quick work" }));
+  expect(screen.getByText("Meant.")).toBeTruthy();
+  await userEvent.click(screen.getByRole("button", { name: "Not meant" }));
+  expect(usePlan.getState().document?.meant).toEqual([]);
+});
+
+it("an answer that leaves move and place open answers all of its rule, others only their own", () => {
+  expect(answers({ rule: "bite-wide" }, bold)).toBe(true);
+  expect(answers({ rule: "bite-wide", move: "a" }, bold)).toBe(false);
+  expect(answers({ rule: "jump" }, bold)).toBe(false);
 });

@@ -82,10 +82,11 @@ public record CheckRound(List<Item> items) {
       }
     }
     items.addAll(across);
+    Evidence all = new Evidence(plan, o, null);
     double ears = Balance.earsMm(o.scalp().head());
     for (Place left : Balance.PAIRS) {
-      double l = o.endMm(left);
-      double r = o.endMm(left.mirrored());
+      double l = all.meanEndMm(left);
+      double r = all.meanEndMm(left.mirrored());
       items.add(
           new Item(
               Kind.BALANCE,

@@ -62,6 +62,12 @@ public record Worn(Plan plan, Outcome outcome, Stock stock, double week, Look lo
         plan, o, stock, week, Look.of(fall, stock, plan.hair().colour(), stand.bustMm()));
   }
 
+  /** The fall alone, for a picture. */
+  public static Fall fall(Plan plan, Stand stand, double week) {
+    Outcome o = PlanEngine.run(plan, stand.bench());
+    return Fall.of(stand.ground(), plan.hair(), grown(plan, o.after(), week), plan.styling());
+  }
+
   /** All hair longer by what grows in so many weeks. */
   public static Stock grown(Plan plan, Stock stock, double week) {
     return week == 0 ? stock : stock.grown(week * Rate.of(plan.hair()).mmPerWeek());

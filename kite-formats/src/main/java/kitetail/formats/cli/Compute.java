@@ -9,6 +9,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import kitetail.check.Check;
+import kitetail.check.CheckRound;
 import kitetail.fit.Planner;
 import kitetail.fit.Ranking;
 import kitetail.formats.json.AdviceJson;
@@ -17,9 +19,12 @@ import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblemException;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
+import kitetail.formats.look.LookJson;
 import kitetail.formats.words.AdviceWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
+import kitetail.growth.Outgrown;
+import kitetail.growth.Worn;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
 import kitetail.plan.Order;
@@ -31,10 +36,12 @@ import kitetail.risk.Risk;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Plan documents in, result documents out: {@code compute [--sites | --fit | --risk | --order]
- * FILE...}; with {@code --rank}, sit-down documents in and the shipped families out, best first.
- * One file gives one result; several give one after the other. Exit 0; 2 when a document or a flag
- * is bad, with one line an error on standard error.
+ * Plan documents in, result documents out: {@code compute [--sites | --fit | --risk | --order |
+ * --look] FILE...}; with {@code --rank}, sit-down documents in and the shipped families out, best
+ * first. {@code --glb}, {@code --svg}, {@code --csv} and {@code --png} write files besides, to the
+ * folder of {@code --out=DIR} or here, of the cut as it is {@code --week=N} weeks later. One file
+ * gives one result; several give one after the other. Exit 0; 2 when a document or a flag is bad,
+ * with one line an error on standard error.
  */
 public final class Compute {
   private static final int BAD_INPUT = 2;
@@ -52,7 +59,8 @@ public final class Compute {
     FIT("--fit"),
     RISK("--risk"),
     ORDER("--order"),
-    RANK("--rank");
+    RANK("--rank"),
+    LOOK("--look");
 
     private final String flag;
 
@@ -67,15 +75,20 @@ public final class Compute {
 
   static int run(String[] args, PrintStream out, PrintStream err) {
     Ask ask = Ask.RUN;
+    Drawn drawn = new Drawn();
     List<Path> files = new ArrayList<>();
     for (String a : args) {
+      String bad = null;
       if (!a.startsWith("--")) {
         files.add(Path.of(a));
-      } else if (Ask.of(a) == null) {
-        err.println(a + ": not a flag of compute; allowed --sites, --fit, --risk, --order, --rank");
-        return BAD_INPUT;
-      } else {
+      } else if (Ask.of(a) != null) {
         ask = Ask.of(a);
+      } else {
+        bad = drawn.take(a);
+      }
+      if (bad != null) {
+        err.println(bad);
+        return BAD_INPUT;
       }
     }
     if (files.isEmpty()) {
@@ -84,14 +97,18 @@ public final class Compute {
     }
     int exit = 0;
     for (Path file : files) {
-      exit = Math.max(exit, one(file, ask, out, err));
+      exit = Math.max(exit, one(file, ask, drawn, out, err));
     }
     return exit;
   }
 
-  private static int one(Path file, Ask ask, PrintStream out, PrintStream err) {
+  private static int one(Path file, Ask ask, Drawn drawn, PrintStream out, PrintStream err) {
     try {
-      out.print(ResultJson.write(answer(Files.readString(file), ask, err)));
+      String text = Files.readString(file);
+      out.print(ResultJson.write(answer(text, ask, drawn, err)));
+      if (drawn.wanted()) {
+        drawn.write(file, PlanJson.read(text), err);
+      }
       return 0;
     } catch (PlanProblemException e) {
       e.problems().forEach(p -> err.println(file + ": " + p.line()));
@@ -103,7 +120,7 @@ public final class Compute {
     return BAD_INPUT;
   }
 
-  private static ObjectNode answer(String text, Ask ask, PrintStream err) {
+  private static ObjectNode answer(String text, Ask ask, Drawn drawn, PrintStream err) {
     AdviceWords words = new AdviceWords(new Words(Units.CM));
     if (ask == Ask.RANK) {
       List<Plan> families = List.copyOf(Families.all().values());
@@ -121,10 +138,20 @@ public final class Compute {
       case RISK ->
           AdviceJson.risk(
               Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
+      case LOOK -> look(plan, drawn.worn(plan), words);
       case ORDER -> AdviceJson.order(Order.of(plan), plan);
       default ->
           ResultJson.of(
               plan, PlanEngine.run(plan, Scalp.of(head, Scalp.DEFAULT_SITES)), ask == Ask.SITES);
     };
+  }
+
+  private static ObjectNode look(Plan plan, Worn w, AdviceWords words) {
+    ObjectNode n = LookJson.of(w);
+    n.set("silhouettes", LookJson.silhouettes(w.look()));
+    n.set("outgrown", LookJson.outgrown(Outgrown.of(plan, w.outcome())));
+    n.set("checkRound", LookJson.round(CheckRound.of(plan, w.outcome())));
+    n.set("findings", ResultJson.findings(Check.of(plan, w.outcome(), w.look())));
+    return n;
   }
 }

@@ -79,8 +79,7 @@ public final class ResultJson {
                     .put("overMm", round(w.offMm()))
                     .put("shortfallMm", round(w.shortMm()))
                     .put("weeksToGrow", round(w.weeks())));
-    ArrayNode findings = r.putArray("findings");
-    found.forEach(f -> finding(findings.addObject(), f));
+    r.set("findings", findings(found));
     if (sites) {
       sites(r.putArray("sites"), o);
     }
@@ -191,6 +190,12 @@ public final class ResultJson {
       a.put("move", s.move().id());
       numbers(a.putArray("lengthMm"), s.leftMm(), w.firstRoot(), w.size());
     }
+  }
+
+  public static ArrayNode findings(List<Finding> found) {
+    ArrayNode all = PlanJson.json().createArrayNode();
+    found.forEach(f -> finding(all.addObject(), f));
+    return all;
   }
 
   private static void finding(ObjectNode n, Finding f) {

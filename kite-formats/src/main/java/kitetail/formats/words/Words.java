@@ -1,5 +1,6 @@
 package kitetail.formats.words;
 
+import kitetail.head.FacePlace;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Move;
@@ -21,6 +22,21 @@ public record Words(Units units) {
   /** What was found in a plan, with place, amount and remedy. */
   public String finding(Finding f, Plan plan) {
     return new FindingWords(this, plan).say(f);
+  }
+
+  public String facePlace(FacePlace p) {
+    return switch (p) {
+      case BROW_LEFT, BROW_RIGHT -> "brow";
+      case EYE_LEFT, EYE_RIGHT -> "eye";
+      case CHEEK_LEFT, CHEEK_RIGHT -> "cheek hollow";
+      case NOSE_TIP -> "tip of the nose";
+      case EAR_HIGH_LEFT, EAR_HIGH_RIGHT -> "top of the ear";
+      case MID_EAR_LEFT, MID_EAR_RIGHT -> "middle of the ear";
+      case LOBE_LEFT, LOBE_RIGHT -> "ear lobe";
+      case JAW_LEFT, JAW_RIGHT -> "jaw corner";
+      case CHIN -> "chin";
+      case COLLAR -> "collar";
+    };
   }
 
   public String place(Place p) {

@@ -3,14 +3,22 @@ package kitetail.server.picture;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
+import kitetail.fall.Fall;
+import kitetail.fall.Styling;
 import kitetail.formats.picture.View;
+import kitetail.growth.Worn;
+import kitetail.hair.Hair;
+import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
+import kitetail.hair.Stock;
+import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.fall.Falls;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
@@ -39,6 +47,7 @@ class PictureController {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final Heads heads;
+  private final Falls falls;
   private final FamilyBook families;
   private final Advice advice;
 
@@ -48,6 +57,7 @@ class PictureController {
       ClientRepository clients,
       SitDownRepository sitDowns,
       Heads heads,
+      Falls falls,
       FamilyBook families,
       Advice advice) {
     this.plans = plans;
@@ -55,6 +65,7 @@ class PictureController {
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.heads = heads;
+    this.falls = falls;
     this.families = families;
     this.advice = advice;
   }
@@ -65,8 +76,17 @@ class PictureController {
       @PathVariable long id,
       @RequestParam(defaultValue = "right") String view,
       @RequestParam(defaultValue = "240") int width,
-      @RequestParam(defaultValue = "300") int height) {
-    return still(plans.get(me.shopId(), id).plan(), view, width, height);
+      @RequestParam(defaultValue = "300") int height,
+      @RequestParam(defaultValue = "hair") String coat,
+      @RequestParam(defaultValue = "false") boolean before,
+      @RequestParam(defaultValue = "0") double week) {
+    Plan plan = plans.get(me.shopId(), id).plan();
+    if (before) {
+      return today(plan.head(), plan.hair(), plan.start(), view, width, height);
+    }
+    return coat.equals("length")
+        ? map(plan, view, width, height)
+        : still(plan, week, view, width, height);
   }
 
   @GetMapping(value = "/api/visits/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
@@ -76,7 +96,7 @@ class PictureController {
       @RequestParam(defaultValue = "right") String view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
-    return still(visits.plan(me.shopId(), id), view, width, height);
+    return still(visits.plan(me.shopId(), id), 0, view, width, height);
   }
 
   /** A shape on this client's own head and hair, before a plan is made of it. */
@@ -93,6 +113,7 @@ class PictureController {
     clients.get(me.shopId(), id);
     return still(
         advice.fitted(sitDowns.latest(me.shopId(), id), families.get(me.shopId(), family)),
+        0,
         view,
         width,
         height);
@@ -107,22 +128,44 @@ class PictureController {
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
     SitDown s = sitDowns.get(me.shopId(), id).sitDown();
-    Heads.Ready ready = heads.of(s.head());
-    double[] lengths = StartingLengths.spread(ready.bench().scalp(), s.start(), s.hair());
-    return still(ready, lengths, view, width, height);
+    return today(s.head(), s.hair(), s.start(), view, width, height);
   }
 
-  private ResponseEntity<byte[]> still(Plan plan, String view, int width, int height) {
-    return still(heads.of(plan), heads.run(plan).afterMm(), view, width, height);
+  /** Hair before anything is cut. */
+  private ResponseEntity<byte[]> today(
+      HeadSpec head, Hair hair, StartingHair start, String view, int width, int height) {
+    sized(width, height);
+    Falls.Drawn on = falls.still(head);
+    Stock stock = Stock.of(StartingLengths.spread(on.stand().ground().scalp(), start, hair));
+    Fall fall = Fall.of(on.stand().ground(), hair, stock, Styling.NATURAL);
+    return kept(on.picture().png(fall, hair.colour(), view(view), width, height));
   }
 
-  private ResponseEntity<byte[]> still(
-      Heads.Ready ready, double[] lengthsMm, String view, int width, int height) {
+  private ResponseEntity<byte[]> still(Plan plan, double week, String view, int width, int height) {
+    sized(width, height);
+    if (!(week >= 0 && week <= Worn.MOST_WEEKS)) {
+      throw new FieldException("week", String.valueOf(week), "allowed 0 to 52");
+    }
+    Falls.Drawn on = falls.still(plan.head());
+    Fall fall = Worn.fall(plan, on.stand(), week);
+    return kept(on.picture().png(fall, plan.hair().colour(), view(view), width, height));
+  }
+
+  /** Painted with its lengths instead. */
+  private ResponseEntity<byte[]> map(Plan plan, String view, int width, int height) {
+    sized(width, height);
+    double[] lengths = heads.run(plan).afterMm();
+    return kept(heads.of(plan).picture().png(lengths, view(view), width, height, null));
+  }
+
+  private static void sized(int width, int height) {
     if (width < MIN || width > MAX || height < MIN || height > MAX) {
       throw new FieldException(
           "width, height", width + " × " + height, "allowed " + MIN + " to " + MAX + " each");
     }
-    byte[] png = ready.picture().png(lengthsMm, view(view), width, height, null);
+  }
+
+  private static ResponseEntity<byte[]> kept(byte[] png) {
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
         .body(png);

@@ -1,0 +1,209 @@
+package kitetail.server.fall;
+
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import kitetail.check.Check;
+import kitetail.check.CheckRound;
+import kitetail.fall.Fall;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.ResultJson;
+import kitetail.formats.look.FallGlb;
+import kitetail.formats.look.LookJson;
+import kitetail.formats.look.LookSvg;
+import kitetail.formats.look.ProfileCsv;
+import kitetail.formats.picture.HairPaint;
+import kitetail.formats.words.LookWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.growth.GrowOut;
+import kitetail.growth.Outgrown;
+import kitetail.growth.Worn;
+import kitetail.head.Scalp;
+import kitetail.head.Walk;
+import kitetail.look.OtherWay;
+import kitetail.plan.Finding;
+import kitetail.plan.Plan;
+import kitetail.plan.Workbench;
+import kitetail.server.error.FieldException;
+import kitetail.server.family.FamilyBook;
+import kitetail.server.head.Heads;
+import kitetail.server.head.MeshBytes;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How a plan falls, now and weeks later. */
+@RestController
+@RequestMapping("/api")
+class FallController {
+  private static final double FIFTIETHS = 50;
+
+  private final Falls falls;
+  private final Heads heads;
+  private final PlanRepository plans;
+  private final FamilyBook families;
+
+  FallController(Falls falls, Heads heads, PlanRepository plans, FamilyBook families) {
+    this.falls = falls;
+    this.heads = heads;
+    this.plans = plans;
+    this.families = families;
+  }
+
+  /** Strands at rest and what is read of them (docs/formats.md has the layout). */
+  @PostMapping(value = "/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] fall(
+      @AuthenticationPrincipal Person me,
+      @RequestBody JsonNode document,
+      @RequestParam(defaultValue = "0") double week,
+      @RequestParam(defaultValue = "false") boolean preview) {
+    Plan plan = PlanJson.read(document);
+    Worn w = falls.of(plan, checked(week), preview);
+    LookWords said = new LookWords(new Words(Units.valueOf(me.units())));
+    ObjectNode n = LookJson.of(w);
+    Outgrown grown = Outgrown.of(plan, w.outcome());
+    n.put("colour", String.format("#%06x", HairPaint.mean(plan.hair().colour())));
+    n.put("curlRatio", plan.hair().wetDry().curlRatio());
+    n.set("outgrown", LookJson.outgrown(grown));
+    List<Finding> found = Check.of(plan, w.outcome(), w.look());
+    n.set("findings", ResultJson.findings(found));
+    ArrayNode findingWords = n.putArray("findingWords");
+    Words words = new Words(Units.valueOf(me.units()));
+    found.forEach(f -> findingWords.add(words.finding(f, plan)));
+    ArrayNode lines = n.putArray("words");
+    said.of(w).forEach(lines::add);
+    n.put("returnWords", said.outgrown(grown));
+    return bytes(n.toString(), w.fall());
+  }
+
+  /** Length of the JSON, the JSON padded, strands, points, then x, y, z in fiftieths of a mm. */
+  private static byte[] bytes(String json, Fall f) {
+    byte[] text = MeshBytes.padded(json);
+    ByteBuffer b =
+        ByteBuffer.allocate(12 + text.length + 2 * f.xyz().length)
+            .order(ByteOrder.LITTLE_ENDIAN)
+            .putInt(text.length)
+            .put(text)
+            .putInt(f.strands())
+            .putInt(f.points());
+    for (float v : f.xyz()) {
+      b.putShort((short) Math.max(-32_000, Math.min(32_000, Math.round(v * FIFTIETHS))));
+    }
+    return b.array();
+  }
+
+  private static double checked(double week) {
+    if (!(week >= 0 && week <= Worn.MOST_WEEKS)) {
+      throw new FieldException("week", String.valueOf(week), "allowed 0 to 52");
+    }
+    return week;
+  }
+
+  /** What shows when it is worn another way. */
+  @PostMapping("/worn-ways")
+  JsonNode ways(@RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    Worn w = falls.of(plan, 0, true);
+    return LookJson.ways(
+        OtherWay.all(falls.coarse(plan).ground(), plan.hair(), w.stock(), plan.styling()));
+  }
+
+  /** What to check when the cut is done. */
+  @PostMapping("/check-round")
+  JsonNode checkRound(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    CheckRound round = CheckRound.of(plan, heads.run(plan));
+    ObjectNode n = PlanJson.json().createObjectNode();
+    n.set("items", LookJson.round(round));
+    ArrayNode words = n.putArray("words");
+    LookWords said = new LookWords(new Words(Units.valueOf(me.units())));
+    round.items().forEach(i -> words.add(said.item(i, plan)));
+    return n;
+  }
+
+  /** From this plan's starting hair to a family, over several visits. */
+  @PostMapping("/grow-out")
+  JsonNode growOut(
+      @AuthenticationPrincipal Person me,
+      @RequestBody JsonNode document,
+      @RequestParam String family,
+      @RequestParam(defaultValue = "6") double everyWeeks) {
+    if (!(everyWeeks >= 1 && everyWeeks <= 26)) {
+      throw new FieldException("everyWeeks", String.valueOf(everyWeeks), "allowed 1 to 26");
+    }
+    Plan today = PlanJson.read(document);
+    Plan shape = families.get(me.shopId(), family);
+    Plan target =
+        shape.on(today.head(), today.hair(), today.start(), shape.wishes(), today.cautions());
+    Workbench places = new Workbench(Scalp.ofPlaces(heads.fitted(today.head())));
+    GrowOut g = GrowOut.of(today, target, places, everyWeeks);
+    ObjectNode n = LookJson.growOut(g);
+    n.put("words", new LookWords(new Words(Units.valueOf(me.units()))).growOut(g));
+    return n;
+  }
+
+  @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")
+  ResponseEntity<byte[]> glb(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "0") double week) {
+    Worn w = stored(me, id, week);
+    return file(FallGlb.of(w.fall(), w.plan().hair().colour()), "plan-" + id + ".glb");
+  }
+
+  @GetMapping(value = "/plans/{id}/silhouettes.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> silhouettes(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(utf8(LookSvg.silhouettes(stored(me, id, 0))), "silhouettes-" + id + ".svg");
+  }
+
+  @GetMapping(value = "/plans/{id}/scalp-map.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> scalpMap(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(utf8(LookSvg.scalpMap(stored(me, id, 0))), "scalp-map-" + id + ".svg");
+  }
+
+  @GetMapping(value = "/plans/{id}/profile.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> profile(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(
+        utf8(LookSvg.profile(stored(me, id, 0), Walk.Kind.CENTRE, Units.valueOf(me.units()))),
+        "profile-" + id + ".svg");
+  }
+
+  @GetMapping(value = "/plans/{id}/profile.csv", produces = "text/csv")
+  ResponseEntity<byte[]> csv(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(utf8(ProfileCsv.of(stored(me, id, 0))), "profile-" + id + ".csv");
+  }
+
+  private Worn stored(Person me, long id, double week) {
+    return falls.of(plans.get(me.shopId(), id).plan(), checked(week), false);
+  }
+
+  private static byte[] utf8(String s) {
+    return s.getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static ResponseEntity<byte[]> file(byte[] body, String name) {
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
+        .cacheControl(CacheControl.noStore())
+        .body(body);
+  }
+}

@@ -1,0 +1,70 @@
+package kitetail.server.fall;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import kitetail.fall.Fall;
+import kitetail.formats.picture.HairPicture;
+import kitetail.growth.Worn;
+import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
+import kitetail.plan.Plan;
+import kitetail.server.head.Heads;
+import kitetail.server.head.Made;
+import org.springframework.stereotype.Component;
+
+/** Heads for hair to fall on, and what fell on them lately. */
+@Component
+public class Falls {
+  /** A stand holds some 10 MB. */
+  private static final int STANDS = 24;
+
+  private static final int WORN = 24;
+  private static final int STILL_STRANDS = 1800;
+
+  /** A stand with the means to draw what falls on it. */
+  public record Drawn(Worn.Stand stand, HairPicture picture) {}
+
+  private record At(HeadSpec head, int strands) {}
+
+  private record Key(Plan plan, double week, int strands) {}
+
+  private final Cache<At, Drawn> stands = Caffeine.newBuilder().maximumSize(STANDS).build();
+  private final Cache<Key, Worn> worn = Caffeine.newBuilder().maximumSize(WORN).build();
+  private final Heads heads;
+
+  Falls(Heads heads) {
+    this.heads = heads;
+  }
+
+  private Drawn on(HeadSpec head, int strands) {
+    return Made.once(
+        stands,
+        new At(head, strands),
+        at -> {
+          Worn.Stand stand =
+              at.strands == Fall.STRANDS
+                  ? Worn.Stand.of(Scalp.of(heads.fitted(head), at.strands))
+                  : on(head, Fall.STRANDS).stand().with(at.strands);
+          return new Drawn(stand, new HairPicture(stand.ground().scalp()));
+        });
+  }
+
+  /** A plan as it is worn so many weeks later, read. */
+  public Worn of(Plan plan, double week, boolean preview) {
+    int strands = preview ? Fall.PREVIEW_STRANDS : Fall.STRANDS;
+    return Made.once(
+        worn,
+        new Key(plan, week, strands),
+        k -> Worn.of(plan, on(plan.head(), strands).stand(), week));
+  }
+
+  /** A coarse stand, for work that asks many falls. */
+  Worn.Stand coarse(Plan plan) {
+    return on(plan.head(), Fall.PREVIEW_STRANDS).stand();
+  }
+
+  /** What a small picture of a plan is drawn from. */
+  public Drawn still(HeadSpec head) {
+    return on(head, STILL_STRANDS);
+  }
+}

@@ -1,0 +1,81 @@
+import * as THREE from "three";
+
+/**
+ * Hair as ribbons that turn to the eye, each drawn as many hairs by its pixels, or, where the machine is quick, each
+ * strand several times over, a little apart. Lit across the strand (Kajiya and Kay 1989), darker toward the root.
+ */
+export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMaterial {
+  return new THREE.ShaderMaterial({
+    side: THREE.DoubleSide,
+    uniforms: {
+      hair: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) },
+      halfWidth: { value: 2.4 },
+      apart: { value: apartMm },
+      hairs: { value: 7 },
+    },
+    vertexShader: `
+      attribute vec3 next; attribute vec4 info; attribute vec4 child;
+      varying vec3 tangent; varying vec3 out3; varying vec2 at; varying float tone; varying float seed; varying float len;
+      uniform float halfWidth; uniform float apart;
+      void main() {
+        float side = info.x; float along = info.y; len = info.w;
+        seed = fract(info.z * 7.13 + child.w * 3.7);
+        tone = 0.82 + 0.36 * fract(seed * 91.7);
+        vec3 outward = normalize(position - vec3(0.0, -8.0, 36.0));
+        vec3 off = child.xyz - outward * dot(child.xyz, outward);
+        vec3 p = position + off * apart * (1.0 - 0.2 * along);
+        vec4 eye = modelViewMatrix * vec4(p, 1.0);
+        tangent = normalize(mat3(modelViewMatrix) * (next - position));
+        out3 = normalize(normalMatrix * outward);
+        vec3 across = normalize(cross(tangent, normalize(-eye.xyz)));
+        float taper = 1.0 - 0.35 * along;
+        eye.xyz += across * side * halfWidth * taper * min(1.0, 0.35 + len / 14.0);
+        at = vec2(side, along);
+        gl_Position = projectionMatrix * eye;
+      }`,
+    fragmentShader: `
+      varying vec3 tangent; varying vec3 out3; varying vec2 at; varying float tone; varying float seed; varying float len;
+      uniform vec3 hair; uniform float hairs;
+      float noise(float x) { return fract(sin(x * 78.233 + seed * 37.7) * 43758.5453); }
+      void main() {
+        float which = floor((at.x * 0.5 + 0.5) * hairs);
+        float n = noise(which + 1.0);
+        if (at.y > 1.0 - 0.22 * n) discard;
+        if (n < 0.16 && at.y > 0.2) discard;
+        vec3 l = normalize(vec3(-0.42, 0.62, 0.66));
+        vec3 h = normalize(l + vec3(0.0, 0.0, 1.0));
+        vec3 t = normalize(tangent);
+        float tl = dot(t, l); float th = dot(t, h);
+        float diffuse = sqrt(max(0.0, 1.0 - tl * tl));
+        float gloss = pow(max(0.0, 1.0 - th * th), 20.0);
+        float lit = dot(out3, l);
+        float turned = 0.40 + 0.42 * max(0.0, 0.5 + 0.5 * lit) + 0.2 * max(0.0, out3.z);
+        float deep = 0.62 + 0.38 * min(1.0, at.y * len / min(24.0, 4.0 + 0.5 * len));
+        float own = tone * (0.80 + 0.40 * n);
+        vec3 c = hair * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
+               + vec3(0.20 * gloss * turned * own * max(0.15, lit));
+        gl_FragColor = vec4(c, 1.0);
+      }`,
+  });
+}
+
+/** The skin hair grows on: the more it is covered the more it takes the hair's colour. */
+export function rootsMaterial(skin: string, hair: string): THREE.ShaderMaterial {
+  const linear = (c: string) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace);
+  return new THREE.ShaderMaterial({
+    uniforms: { skin: { value: linear(skin) }, hair: { value: linear(hair) } },
+    vertexShader: `
+      attribute float cover; varying float covered; varying vec3 n;
+      void main() {
+        covered = cover; n = normalMatrix * normal;
+        gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
+      }`,
+    fragmentShader: `
+      varying float covered; varying vec3 n; uniform vec3 skin; uniform vec3 hair;
+      void main() {
+        float facing = max(normalize(n).z, 0.0);
+        vec3 c = mix(skin, hair * 0.8, covered);
+        gl_FragColor = vec4(c * (0.66 + 0.34 * facing), 1.0);
+      }`,
+  });
+}
