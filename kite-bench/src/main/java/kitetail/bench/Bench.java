@@ -3,6 +3,7 @@ package kitetail.bench;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import kitetail.fall.Fall;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
@@ -25,17 +26,12 @@ public final class Bench {
                 new OptionsBuilder()
                     .include(CoreBench.class.getSimpleName())
                     .include(EngineBench.class.getSimpleName())
+                    .include(FallBench.class.getSimpleName())
                     .addProfiler(GCProfiler.class)
                     .verbosity(VerboseMode.SILENT)
                     .build())
             .run();
-    double reference =
-        results.stream()
-            .filter(r -> name(r).equals("reference"))
-            .findFirst()
-            .orElseThrow()
-            .getPrimaryResult()
-            .getScore();
+    double reference = score(results, "reference");
     System.out.printf("%-32s %10s %12s %12s%n", "warm", "ms", "× reference", "MB a run");
     for (RunResult r : results) {
       double ms = r.getPrimaryResult().getScore();
@@ -48,6 +44,17 @@ public final class Bench {
           ms / reference,
           r.getSecondaryResults().get("gc.alloc.rate.norm").getScore() / 1e6);
     }
+    double shooting = score(results, "oneHundredOfThemByShooting") * Fall.STRANDS / FallBench.SHOT;
+    System.out.printf(
+        Locale.ROOT,
+        "3000 strands by shooting take %.0f times as long as their fall%n",
+        shooting / score(results, "fallOf3000ShortStrands"));
+    double[] crowd = FallBench.oneAndEight();
+    System.out.printf(
+        Locale.ROOT,
+        "one fall %.0f ms, the median of eight at once %.1f times that%n",
+        crowd[0],
+        crowd[1] / crowd[0]);
     String url = System.getenv("KITETAIL_URL");
     if (url != null) {
       EditToPicture.Times t = EditToPicture.run(url);
@@ -66,6 +73,15 @@ public final class Bench {
         median,
         median / reference,
         sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1));
+  }
+
+  private static double score(Collection<RunResult> results, String name) {
+    return results.stream()
+        .filter(r -> name(r).equals(name))
+        .findFirst()
+        .orElseThrow()
+        .getPrimaryResult()
+        .getScore();
   }
 
   private static String name(RunResult r) {

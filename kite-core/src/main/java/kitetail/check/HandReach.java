@@ -9,7 +9,7 @@ import kitetail.plan.Outcome;
 /** Hair brought so far that it does not reach the hand. */
 final class HandReach implements Rule {
   /** Straight across the head from one side to the guide; an assumption. */
-  private static final double REACH_MM = 165;
+  private static final double REACH_MM = 190;
 
   @Override
   public String id() {

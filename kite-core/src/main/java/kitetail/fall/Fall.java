@@ -66,6 +66,7 @@ public final class Fall {
   private final float[] hairs;
   private final double[] curl;
   private final float[] diameterMm;
+  private final float[] perMm2;
   private final int unsettled;
 
   private Fall(
@@ -77,6 +78,7 @@ public final class Fall {
       float[] hairs,
       double[] curl,
       float[] diameterMm,
+      float[] perMm2,
       int unsettled) {
     this.ground = ground;
     this.styling = styling;
@@ -86,6 +88,7 @@ public final class Fall {
     this.hairs = hairs;
     this.curl = curl;
     this.diameterMm = diameterMm;
+    this.perMm2 = perMm2;
     this.unsettled = unsettled;
   }
 
@@ -150,8 +153,7 @@ public final class Fall {
    * it; as for any things that fall at random.
    */
   public double cover(int strand) {
-    double perMm2 = hairs[strand] / ground.scalp().areaMm2(strand);
-    return 1 - Math.exp(-perMm2 * diameterMm[strand] * Math.min(10, lengthMm[strand]));
+    return 1 - Math.exp(-perMm2[strand] * diameterMm[strand] * Math.min(10, lengthMm[strand]));
   }
 
   public Vec3 point(int strand, int k) {
@@ -192,6 +194,7 @@ public final class Fall {
     private final float[] lengthMm;
     private final float[] hairs;
     private final float[] diameterMm;
+    private final float[] perMm2;
     private final double[] clamps;
     private final double[] exits;
     private final float[] coarseWay;
@@ -213,6 +216,7 @@ public final class Fall {
       lengthMm = new float[strands];
       hairs = new float[strands];
       diameterMm = new float[strands];
+      perMm2 = new float[strands];
       exits = ground.exitDeg(hair);
       clamps = new double[3 * strands];
       coarseWay = new float[3 * strands * coarse];
@@ -222,7 +226,8 @@ public final class Fall {
         double ratio = styling.wet() ? Math.sqrt(map.curlRatio()[i]) : map.curlRatio()[i];
         lengthMm[i] = (float) (ratio * drawn(stock, i));
         diameterMm[i] = (float) map.diameterUm()[i] / 1000;
-        hairs[i] = (float) (map.densityPerCm2()[i] * scalp.areaMm2(i) / 100);
+        perMm2[i] = (float) map.densityPerCm2()[i] / 100;
+        hairs[i] = (float) (perMm2[i] * scalp.areaMm2(i));
       }
     }
 
@@ -249,7 +254,16 @@ public final class Fall {
         unsettled += ok ? 0 : 1;
       }
       return new Fall(
-          ground, styling, points, xyz, lengthMm, hairs, map.curlRatio(), diameterMm, unsettled);
+          ground,
+          styling,
+          points,
+          xyz,
+          lengthMm,
+          hairs,
+          map.curlRatio(),
+          diameterMm,
+          perMm2,
+          unsettled);
     }
 
     private interface One {
@@ -306,7 +320,7 @@ public final class Fall {
       combed(b, i, share(length));
       double lying = b.d[0] * n.x() + b.d[1] * n.y() + b.d[2] * n.z();
       Vec3 flat = new Vec3(b.d[0], b.d[1], b.d[2]).minus(n.times(lying));
-      double up = Math.max(0, lying);
+      double up = styling.way() == Styling.Way.UP ? Math.max(0, lying) : 0;
       double exit = Math.toRadians(exits[i]);
       double down = 1 - (1 - COMBED_EXIT) * smooth(length / 32) * map.curlRatio()[i];
       exit = Math.max(exit * down, Math.atan2(up, Math.max(1e-6, flat.norm())));
@@ -353,10 +367,13 @@ public final class Fall {
         y += g * lie.grown[q + 1] + c * lie.combed[q + 1];
         z += g * lie.grown[q + 2] + c * lie.combed[q + 2];
       }
-      x += b.own(i)[0];
-      y += b.own[1];
-      z += b.own[2];
-      double l = Math.sqrt(x * x + y * y + z * z);
+      // Where ways part, as at a whorl, what is left of them still counts before what strays.
+      double sure = Math.sqrt(x * x + y * y + z * z);
+      double[] own = b.own(i);
+      x += sure * own[0];
+      y += sure * own[1];
+      z += sure * own[2];
+      double l = Math.sqrt(x * x + y * y + z * z) + 1e-9;
       b.d[0] = x / l;
       b.d[1] = y / l;
       b.d[2] = z / l;
@@ -443,7 +460,7 @@ public final class Fall {
               * curl
               * curl
               * Math.min(1.5, s.bending / USUAL_BENDING_MM3 + 0.4)
-              * (0.25 + 0.75 * share);
+              * (0.06 + 0.94 * smooth((lengthMm[i] - 8) / (0.9 * Math.cbrt(s.bending))));
       double reach = COMB_REACH_MM + HOLD_REACH_MM * styling.hold();
       double own = 0.85 + 0.3 * hash(i, 4);
       for (int k = 0; k < s.n; k++) {

@@ -1,5 +1,6 @@
 package kitetail.fall;
 
+import java.util.stream.IntStream;
 import kitetail.geom.DirectionGrid;
 
 /**
@@ -74,14 +75,17 @@ final class Layer {
 
   /** From volumes to heights, once all is laid. */
   void close(float[] areaMm2) {
-    for (int b = 0; b < BINS; b++) {
-      for (int i = 0; i < areaMm2.length; i++) {
-        volume[b][i] /= areaMm2[i];
-      }
-      GRID.smooth(volume[b], 3);
-      GRID.smooth(tips[b], 2);
-      GRID.smooth(tipHeight[b], 2);
-    }
+    IntStream.range(0, BINS)
+        .parallel()
+        .forEach(
+            b -> {
+              for (int i = 0; i < areaMm2.length; i++) {
+                volume[b][i] /= areaMm2[i];
+              }
+              GRID.smooth(volume[b], 3);
+              GRID.smooth(tips[b], 2);
+              GRID.smooth(tipHeight[b], 2);
+            });
     for (int i = 0; i < areaMm2.length; i++) {
       float under = 0;
       float n = 0;

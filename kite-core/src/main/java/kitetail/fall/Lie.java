@@ -83,7 +83,7 @@ final class Lie {
         };
     if (s.way() != Styling.Way.BACK) {
       // Behind the crown it lies as it grows, away from the whorl.
-      double front = Smooth.step((p.y() - crown.y() + 14) / 34);
+      double front = Smooth.step((p.y() - crown.y() - 4) / 46);
       over = over.times(front).plus(g.times(1 - front));
     }
     Vec3 d = over.times(top).plus(side.times(1 - top));
@@ -91,7 +91,7 @@ final class Lie {
       return UnitVec.of(d.plus(n.times(0.001)));
     }
     Vec3 flat = d.minus(n.times(n.dot(d)));
-    return flat.norm() < 1e-6 ? grown : UnitVec.of(flat);
+    return flat.norm() < 0.25 ? grown : UnitVec.of(flat);
   }
 
   private static void put(float[] all, int i, UnitVec d) {

@@ -48,6 +48,8 @@ final class RodSolver {
   private final double[] v;
   private final double[] force;
   private final double[] pressed;
+  private final double[] metIn;
+  private final double[] metOut;
   private final double[] in;
   private final double[] out;
   private final boolean[] touched;
@@ -71,6 +73,8 @@ final class RodSolver {
     v = new double[3 * most];
     force = new double[3 * most];
     pressed = new double[6 * most];
+    metIn = new double[most];
+    metOut = new double[3 * most];
     in = new double[most];
     out = new double[3 * most];
     touched = new boolean[most];
@@ -89,6 +93,7 @@ final class RodSolver {
     return (i == 0 ? 2 : 1) * bending / h;
   }
 
+  /** Of a shape; what its ends met is kept for the step from there. */
   double energy(double[] d) {
     double e = 0;
     double px = clamp[0];
@@ -114,9 +119,13 @@ final class RodSolver {
         e -= h * combPull[i] * (comb[3 * i] * tx + comb[3 * i + 1] * ty + comb[3 * i + 2] * tz);
       }
       if (body != null) {
-        double in = clear[i] - body.atMm(x, y, z, null);
-        if (in > 0) {
-          e += 0.5 * CONTACT * h * in * in;
+        double inside = clear[i] - body.atMm(x, y, z, way);
+        metIn[i] = inside;
+        metOut[3 * i] = way[0];
+        metOut[3 * i + 1] = way[1];
+        metOut[3 * i + 2] = way[2];
+        if (inside > 0) {
+          e += 0.5 * CONTACT * h * inside * inside;
         }
       }
       px = tx;
@@ -134,6 +143,7 @@ final class RodSolver {
    */
   boolean settle(int steps, double settledRad, double[] trace) {
     double e = energy(t);
+    keepMet();
     if (trace != null) {
       Arrays.fill(trace, Double.NaN);
       trace[0] = e;
@@ -191,6 +201,7 @@ final class RodSolver {
       double after = energy(tried);
       if (after <= before + 1e-4 * share * Math.min(0, slope)) {
         System.arraycopy(tried, 0, t, 0, 3 * n);
+        keepMet();
         energyNow = after;
         return share * longest;
       }
@@ -201,6 +212,8 @@ final class RodSolver {
 
   /** True when the rod as it lies would go back after a small push. */
   boolean stable() {
+    energy(t);
+    keepMet();
     touch();
     assemble(true);
     return factored();
@@ -300,28 +313,23 @@ final class RodSolver {
     }
   }
 
-  /** What is touched, at the end of each piece; and all bases. */
+  /** What the shape touches whose energy was asked last; and all bases. */
   private void touch() {
     lastTouching = -1;
-    double x = rootX;
-    double y = rootY;
-    double z = rootZ;
     for (int i = 0; i < n; i++) {
-      int q = 3 * i;
-      x += h * t[q];
-      y += h * t[q + 1];
-      z += h * t[q + 2];
-      basis(q);
+      basis(3 * i);
       touched[i] = false;
       pressed(i, 0);
-      if (body != null) {
-        in[i] = clear[i] - body.atMm(x, y, z, way);
-        System.arraycopy(way, 0, out, q, 3);
-        if (in[i] > 0) {
-          press(i);
-        }
+      if (body != null && in[i] > 0) {
+        press(i);
       }
     }
+  }
+
+  /** Takes over what the last energy met. */
+  private void keepMet() {
+    System.arraycopy(metIn, 0, in, 0, n);
+    System.arraycopy(metOut, 0, out, 0, 3 * n);
   }
 
   /**

@@ -12,7 +12,7 @@ import kitetail.geom.Vec3;
 public final class BodyField {
   private static final float CELL_MM = 3;
   private static final int BLOCK = 4;
-  private static final double NEAR_MM = 22;
+  private static final double NEAR_MM = 15;
   private static final double MIN_X = -186;
   private static final double MIN_Y = -150;
   private static final double MIN_Z = -176;

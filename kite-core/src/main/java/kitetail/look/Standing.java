@@ -19,14 +19,14 @@ import kitetail.head.Scalp;
  */
 public record Standing(Place place, double lengthMm, double offMm, double share) {
   /** Steeper than this a hair is seen to stand. */
-  private static final double STANDS = Math.sin(Math.toRadians(32));
+  private static final double STANDS = Math.sin(Math.toRadians(22));
 
   private static final double LEAST_MM = 18;
 
   /** Longer hair has bent over, however it starts. */
   private static final double MOST_MM = 75;
 
-  private static final double LEAST_OFF_MM = 10;
+  private static final double LEAST_OFF_MM = 9;
   private static final double LEAST_SHARE = 0.3;
 
   /** Of a head most of which stands, it is the cut that stands. */

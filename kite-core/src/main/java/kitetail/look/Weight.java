@@ -131,11 +131,13 @@ public final class Weight {
       double az = head.azimuthRad(p);
       double down = head.fromApexMm(p);
       double turn = AROUND_MM / Math.max(20, Math.hypot(p.x(), p.y()));
-      double around =
-          (atMm(head.point(az + turn, down))
-                  + atMm(head.point(az - turn, down))
-                  + atMm(head.point(az, down - AROUND_MM)))
-              / 3;
+      double[] beside = {
+        atMm(head.point(az + turn, down)),
+        atMm(head.point(az - turn, down)),
+        atMm(head.point(az, down - AROUND_MM))
+      };
+      java.util.Arrays.sort(beside);
+      double around = (beside[1] + beside[2]) / 2;
       double share = atMm(p) / around;
       if (share < HOLE_SHARE && meanLength(p) < WORTH_MM * 4 && around > 0.02) {
         out.add(new Hole(place, share));

@@ -18,7 +18,7 @@ public final class HairPaint {
    * @param draw 0 to 1, which decides whether this is one of the white hairs
    */
   static int of(HairColour c, double draw) {
-    return draw < c.greyShare() ? WHITE : pigmented(c);
+    return draw < c.greyShare() ? HeadPicture.mix(pigmented(c), WHITE, 0.6) : pigmented(c);
   }
 
   /** All hairs together, as seen from afar. */

@@ -33,6 +33,15 @@ public final class HairPicture {
   private static final double DRAWN_TOGETHER = 0.2;
   private static final double SHORTER = 0.10;
 
+  /** Drawn a strand, at a fine pixel a millimetre; more the larger the picture. */
+  private static final double CHILDREN = 2.3;
+
+  /** Shorter pieces are not worth a line of their own, fine pixels. */
+  private static final double PIECE_PX = 4.5;
+
+  /** Hair up to here is in the picture as it is, z. */
+  private static final double TOP_MM = 152;
+
   /** Roots never hide the skin they stand in altogether. */
   private static final double MOST_COVER = 0.8;
 
@@ -50,15 +59,25 @@ public final class HairPicture {
    * @return an image on a clear ground
    */
   public BufferedImage draw(Fall fall, HairColour colour, View view, int width, int height) {
-    return draw(fall, colour, Frame.of(view), width, height);
+    return draw(fall, colour, Frame.of(view, highest(fall)), width, height);
+  }
+
+  private static double highest(Fall f) {
+    double most = 0;
+    for (int i = 2; i < f.xyz().length; i += 3) {
+      most = Math.max(most, f.xyz()[i]);
+    }
+    return most;
   }
 
   /** Where the eye is, at what it looks and how much of it is in the picture. */
   record Frame(kitetail.geom.UnitVec from, Vec3 middle, double spanMm) {
-    static Frame of(View view) {
+    /** Wider where hair stands up high. */
+    static Frame of(View view, double highestMm) {
+      double more = Math.max(0, highestMm - TOP_MM);
       return view == View.TOP
           ? new Frame(view.from(), new Vec3(0, -4, 40), 250)
-          : new Frame(view.from(), new Vec3(0, -2, 2), 316);
+          : new Frame(view.from(), new Vec3(0, -2, 2 + more / 2), 316 + more);
     }
   }
 
@@ -74,7 +93,7 @@ public final class HairPicture {
         HeadPicture.shaded(
             r, frame.from(), at -> HeadPicture.mix(HeadPicture.SKIN, roots, r.lengthMm[at]));
     int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
-    int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * 5.2)));
+    int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * CHILDREN)));
     Strokes3D[] parts = new Strokes3D[THREADS];
     IntStream.range(0, THREADS)
         .parallel()
@@ -231,18 +250,20 @@ public final class HairPicture {
             (float)
                 (q[3 * b + 2] + u * (q[3 * b + 5] - q[3 * b + 2]) + pull * oz + 0.5 * scale * wx);
       }
-      for (int i = 0; i + 1 < n; i++) {
-        piece(c, i, n, m, tone, base, length);
+      int stride = (int) Math.max(1, Math.min(5, PIECE_PX * (n - 1) / (length * scale)));
+      for (int i = 0; i + 1 < n; i += stride) {
+        piece(c, i, Math.min(n - 1, i + stride), n, m, tone, base, length);
       }
     }
 
-    private void piece(float[] c, int i, int n, float[] m, double tone, int base, double length) {
+    private void piece(
+        float[] c, int i, int j, int n, float[] m, double tone, int base, double length) {
       float x0 = c[3 * i];
       float y0 = c[3 * i + 1];
       float z0 = c[3 * i + 2];
-      float dx = c[3 * i + 3] - x0;
-      float dy = c[3 * i + 4] - y0;
-      float dz = c[3 * i + 5] - z0;
+      float dx = c[3 * j] - x0;
+      float dy = c[3 * j + 1] - y0;
+      float dz = c[3 * j + 2] - z0;
       double l = Math.sqrt(dx * dx + dy * dy + dz * dz);
       if (l < 1e-6) {
         return;
@@ -250,7 +271,10 @@ public final class HairPicture {
       double tl = (dx * light[0] + dy * light[1] + dz * light[2]) / l;
       double th = (dx * half[0] + dy * half[1] + dz * half[2]) / l;
       double diffuse = Math.sqrt(Math.max(0, 1 - tl * tl));
-      double gloss = Math.pow(Math.max(0, 1 - th * th), 20);
+      double across = Math.max(0, 1 - th * th);
+      double gloss = across * across * across * across * across;
+      gloss *= gloss;
+      gloss *= gloss;
       double nx = x0 - m[0];
       double ny = y0 - m[1];
       double nz = z0 - m[2];

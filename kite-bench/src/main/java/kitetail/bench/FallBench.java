@@ -1,0 +1,192 @@
+package kitetail.bench;
+
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import kitetail.fall.Fall;
+import kitetail.fall.Ground;
+import kitetail.fall.Rod;
+import kitetail.formats.json.Families;
+import kitetail.formats.picture.HairPicture;
+import kitetail.formats.picture.View;
+import kitetail.geom.UnitVec;
+import kitetail.hair.Stock;
+import kitetail.head.BodyField;
+import kitetail.head.Bust;
+import kitetail.head.Head;
+import kitetail.head.Scalp;
+import kitetail.look.Look;
+import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.ode.ODEState;
+import org.hipparchus.ode.OrdinaryDifferentialEquation;
+import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Falls, what is read of them and stills; against the same rods solved by shooting, one by one. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 5, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class FallBench {
+  /** Of the 3 000; the general solver is too slow for all of them in a benchmark. */
+  static final int SHOT = 100;
+
+  private static final double CLOSE = 1e-8;
+
+  private Ready crop;
+  private Ready tail;
+  private Ready coarse;
+  private Fall fallen;
+  private HairPicture picture;
+  private float[] bust;
+  private Head head;
+
+  private record Ready(Plan plan, Ground ground, Stock stock) {
+    static Ready of(String family, int strands) {
+      Plan plan = Families.all().get(family);
+      Scalp scalp = Scalp.of(Head.of(plan.head()), strands);
+      return new Ready(plan, Ground.of(scalp), PlanEngine.run(plan, scalp).after());
+    }
+
+    Fall fall() {
+      return Fall.of(ground, plan.hair(), stock, plan.styling());
+    }
+  }
+
+  @Setup
+  public void setUp() {
+    crop = Ready.of("tapered-pixie", Fall.STRANDS);
+    tail = Ready.of("kept-length-curl-tail", Fall.STRANDS);
+    coarse = Ready.of("tapered-pixie", Fall.PREVIEW_STRANDS);
+    fallen = crop.fall();
+    head = crop.ground.scalp().head();
+    picture = new HairPicture(crop.ground.scalp());
+    bust = Bust.of(head).points();
+  }
+
+  @Benchmark
+  public BodyField bakeTheBody() {
+    return BodyField.of(head);
+  }
+
+  @Benchmark
+  public Fall fallOf3000ShortStrands() {
+    return crop.fall();
+  }
+
+  @Benchmark
+  public Fall fallOf3000LongStrands() {
+    return tail.fall();
+  }
+
+  @Benchmark
+  public Fall fallOf800Strands() {
+    return coarse.fall();
+  }
+
+  @Benchmark
+  public Look readAFall() {
+    return Look.of(fallen, crop.stock, crop.plan.hair().colour(), bust);
+  }
+
+  @Benchmark
+  public byte[] still240By300() {
+    return picture.png(fallen, crop.plan.hair().colour(), View.RIGHT, 240, 300);
+  }
+
+  /**
+   * The same strands, their clamps, lengths and stiffness, hanging free: the bending equation by
+   * shooting. It knows no head, no comb and no hair beneath.
+   */
+  @Benchmark
+  public double oneHundredOfThemByShooting() {
+    double sum = 0;
+    int step = fallen.strands() / SHOT;
+    for (int i = 0; i < SHOT; i++) {
+      sum += shot(i * step);
+    }
+    return sum;
+  }
+
+  private double shot(int strand) {
+    double length = Math.max(5, fallen.lengthMm(strand));
+    double bending =
+        Rod.of(1000 * fallen.diameterMm(strand), fallen.curlRatio(strand), false, 0).bendingMm3();
+    double load = length * length * length / bending;
+    UnitVec out = UnitVec.of(fallen.point(strand, 1).minus(fallen.point(strand, 0)));
+    double start = Math.asin(-out.z());
+    double high = 1;
+    while (tip(load, start, high)[1] < 0 && high < 4 * load + 4) {
+      high *= 2;
+    }
+    double bend = new BrentSolver(CLOSE).solve(200, k -> tip(load, start, k)[1], -1, high);
+    return tip(load, start, bend)[2];
+  }
+
+  /** Angle below level, how fast it turns, and the drop at the tip of a rod of length 1. */
+  private static double[] tip(double load, double start, double bend) {
+    OrdinaryDifferentialEquation rod =
+        new OrdinaryDifferentialEquation() {
+          @Override
+          public int getDimension() {
+            return 3;
+          }
+
+          @Override
+          public double[] computeDerivatives(double s, double[] y) {
+            return new double[] {y[1], -load * (1 - s) * Math.cos(y[0]), Math.sin(y[0])};
+          }
+        };
+    return new DormandPrince853Integrator(1e-6, 0.2, CLOSE, CLOSE)
+        .integrate(rod, new ODEState(0, new double[] {start, bend, 0}), 1)
+        .getPrimaryState();
+  }
+
+  /** Milliseconds of one fall alone, and the median of eight asked at once. */
+  static double[] oneAndEight() {
+    Ready r = Ready.of("tapered-pixie", Fall.STRANDS);
+    for (int i = 0; i < 30; i++) {
+      r.fall();
+    }
+    double[] alone = IntStream.range(0, 9).mapToDouble(i -> timed(r)).sorted().toArray();
+    double[] medians = new double[5];
+    for (int k = 0; k < medians.length; k++) {
+      double[] times = new double[8];
+      Thread[] all = new Thread[8];
+      for (int i = 0; i < 8; i++) {
+        int at = i;
+        all[i] = new Thread(() -> times[at] = timed(r));
+        all[i].start();
+      }
+      for (Thread t : all) {
+        try {
+          t.join();
+        } catch (InterruptedException e) {
+          throw new IllegalStateException(e);
+        }
+      }
+      java.util.Arrays.sort(times);
+      medians[k] = (times[3] + times[4]) / 2;
+    }
+    java.util.Arrays.sort(medians);
+    return new double[] {alone[4], medians[2]};
+  }
+
+  private static double timed(Ready r) {
+    long from = System.nanoTime();
+    r.fall();
+    return (System.nanoTime() - from) / 1e6;
+  }
+}
