@@ -566,7 +566,7 @@ public final class Fall {
         xyz[at] = (float) x;
         xyz[at + 1] = (float) y;
         xyz[at + 2] = (float) z;
-        for (int again = 0; k > 0 && again < 4; again++) {
+        for (int again = 0; k > 0 && again < 12; again++) {
           double phi = s.body.atMm(xyz[at], xyz[at + 1], xyz[at + 2], b.way);
           if (phi >= 0) {
             break;

@@ -223,4 +223,82 @@ class PlanCutAndKeepTest {
     p.getByRole(AriaRole.TIMER).waitFor();
     assertThat(AtTheShop.serious(p)).as("chair").isEmpty();
   }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"paper", "dusk"})
+  void aStylistLooksAtTheHair_letsItGrow_wearsItBack_andAnswersAFinding(String theme) {
+    Page p = shop.signedIn("joris", theme);
+    p.getByText("Ansel Ruiter").first().click();
+    p.getByText("Open the bench").first().click();
+    painted(p);
+    button(p, "Hair").click();
+    p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
+    p.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How it falls")).waitFor();
+    p.getByText("Back in").first().waitFor();
+    p.waitForTimeout(900);
+    byte[] now = hair(p);
+    p.getByLabel("Weeks of growth").fill("12");
+    p.getByText("12 weeks").first().waitFor();
+    p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 1");
+    p.waitForTimeout(900);
+    assertThat(Arrays.equals(now, hair(p))).as("twelve weeks look like none").isFalse();
+    p.getByLabel("Weeks of growth").fill("0");
+    p.getByLabel("Worn").selectOption("forward");
+    p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 3");
+    saved(p);
+    if (theme.equals("paper")) {
+      Locator found = p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Findings"));
+      found.getByText("Meant", new Locator.GetByTextOptions().setExact(true)).first().click();
+      p.getByLabel("Why it is meant").fill("as asked");
+      found.locator("form button").click();
+      found.getByText("as asked").waitFor();
+      saved(p);
+      p.reload();
+      p.getByText("as asked").first().waitFor();
+      found.getByText("Not meant").first().click();
+      saved(p);
+      button(p, "Hair").click();
+      p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
+    }
+    p.getByLabel("Worn").selectOption("right");
+    saved(p);
+    assertThat(AtTheShop.serious(p)).isEmpty();
+  }
+
+  private static byte[] hair(Page p) {
+    return p.getByTestId("hair").locator("canvas").screenshot();
+  }
+
+  @Test
+  void theFallenShapePassesTheKhronosValidator_andItsDrawingsAreDrawn() throws Exception {
+    Page p = shop.signedIn("joris", "paper");
+    p.getByText("Ansel Ruiter").first().click();
+    p.getByText("Open the bench").first().click();
+    painted(p);
+    button(p, "Hair").click();
+    Download glb = p.waitForDownload(() -> p.getByText("Fallen shape (GLB)").click());
+    java.nio.file.Path file = Files.createTempFile("fall", ".glb");
+    glb.saveAs(file);
+    Process node =
+        new ProcessBuilder("node", "../kite-web/scripts/validate-glb.mjs", file.toString())
+            .redirectErrorStream(true)
+            .start();
+    String said = new String(node.getInputStream().readAllBytes());
+    assertThat(node.waitFor()).as(said).isZero();
+    assertThat(said).contains("0 errors, 0 warnings");
+    for (String drawing : new String[] {"Outlines (SVG)", "Scalp map (SVG)", "Profile (SVG)"}) {
+      Download d = p.waitForDownload(() -> p.getByText(drawing).click());
+      java.nio.file.Path svg = Files.createTempFile("drawing", ".svg");
+      d.saveAs(svg);
+      Page shown = p.context().newPage();
+      shown.navigate(svg.toUri().toString());
+      assertThat(
+              ((Number) shown.evaluate("() => document.querySelectorAll('path').length"))
+                  .intValue())
+          .isPositive();
+      Object box = shown.evaluate("() => document.querySelector('path').getBBox().width");
+      assertThat(((Number) box).doubleValue()).as(drawing).isGreaterThan(50);
+      shown.close();
+    }
+  }
 }

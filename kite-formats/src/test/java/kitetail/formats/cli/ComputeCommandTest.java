@@ -92,4 +92,33 @@ class ComputeCommandTest {
         .contains("--sites")
         .contains("no file given");
   }
+
+  @Test
+  void computeWritesTheFallenShape_itsDrawings_andItsTable(@TempDir Path dir) throws IOException {
+    String file = EXAMPLES.resolve("short-sides-chipped-top.json").toString();
+    assertThat(run("--look", "--glb", "--svg", "--csv", "--png", "--out=" + dir, "--week=4", file))
+        .as(err.toString(StandardCharsets.UTF_8))
+        .isZero();
+    JsonNode look = JsonMapper.builder().build().readTree(out.toByteArray());
+    assertThat(look.path("week").asDouble()).isEqualTo(4);
+    assertThat(look.path("landings").size()).isPositive();
+    assertThat(look.path("silhouettes").size()).isEqualTo(5);
+    assertThat(look.path("checkRound").size()).isPositive();
+    try (var files = Files.list(dir)) {
+      assertThat(
+              files.map(
+                  f -> f.getFileName().toString().replaceFirst("^short-sides-chipped-top", "")))
+          .contains(
+              ".glb",
+              "-silhouettes.svg",
+              "-scalp-map.svg",
+              "-profile.svg",
+              "-profile.csv",
+              "-back.png");
+    }
+    assertThat(run("--week=60", file)).isEqualTo(2);
+    assertThat(err.toString(StandardCharsets.UTF_8))
+        .contains("--week=60")
+        .contains("allowed 0 to 52");
+  }
 }

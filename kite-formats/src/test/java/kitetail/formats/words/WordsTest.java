@@ -128,7 +128,31 @@ class WordsTest {
         "hairline-pushed",
         "ask-first",
         "past-knuckle",
-        "cross-check-missing"
+        "cross-check-missing",
+        "fine-thinned",
+        "cut-on-whorl",
+        "corner-at-ridge",
+        "point-on-top",
+        "point-at-nape",
+        "outline-nicked",
+        "ear-spring",
+        "wet-reserve",
+        "dry-tool-on-wet",
+        "wet-tool-on-dry",
+        "ear-zone",
+        "hand-reach",
+        "front-shortest",
+        "mohawk-look",
+        "left-right",
+        "hole-at-front",
+        "hole",
+        "hairline-shows",
+        "fringe-lands",
+        "ear-cover",
+        "skin-shows",
+        "stands-off",
+        "helmet-look",
+        "slab-tail"
       })
   void everyFinding_isSaidAsASentence_withoutItsRule_andWithoutShouting(String rule) {
     String said =

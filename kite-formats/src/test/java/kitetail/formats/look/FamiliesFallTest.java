@@ -1,0 +1,112 @@
+package kitetail.formats.look;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
+import kitetail.fall.Fall;
+import kitetail.formats.json.Families;
+import kitetail.growth.Worn;
+import kitetail.head.FacePlace;
+import kitetail.head.Head;
+import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
+import kitetail.look.Ears;
+import kitetail.look.Landing;
+import kitetail.look.Look;
+import kitetail.look.Side;
+import kitetail.plan.Plan;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What each family's name promises, read from its hair as it falls; common practice. */
+class FamiliesFallTest {
+  private static final Map<HeadSpec, Worn.Stand> STANDS = new HashMap<>();
+
+  private static final Set<String> TAILS =
+      Set.of("crop-and-tail", "soft-tail", "oval-tail", "kept-length-curl-tail");
+  private static final Set<String> EARS_SHOW =
+      Set.of(
+          "quiet-side-part",
+          "gents-scissor-cut",
+          "hard-line-sweep",
+          "swept-back-classic",
+          "square-curl-crop",
+          "short-sides-chipped-top",
+          "stand-up-pixie",
+          "tapered-pixie",
+          "piecey-pixie");
+  private static final Set<String> OFF_THE_FACE =
+      Set.of(
+          "quiet-side-part",
+          "gents-scissor-cut",
+          "hard-line-sweep",
+          "swept-back-classic",
+          "throw-back-layers");
+
+  static Set<String> ids() {
+    return Families.all().keySet();
+  }
+
+  private static Worn worn(String id) {
+    Plan plan = Families.all().get(id);
+    Worn.Stand stand =
+        STANDS.computeIfAbsent(plan.head(), h -> Worn.Stand.of(Scalp.of(Head.of(h), 1200)));
+    return Worn.of(plan, stand, 0);
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void everyFamilyFalls_asItsNameHasIt(String id) {
+    Worn w = worn(id);
+    Look l = w.look();
+    Ears e = l.ears();
+    if (EARS_SHOW.contains(id)) {
+      assertThat(Math.max(e.leftShare(), e.rightShare())).as("ears covered").isLessThan(0.3);
+    }
+    if (id.equals("loose-ear-length")) {
+      assertThat(e.leftShare()).as("half way down the ear").isBetween(0.15, 0.75);
+    }
+    Landing front = l.landing(Side.FRINGE).orElseThrow();
+    if (OFF_THE_FACE.contains(id)) {
+      assertThat(front.place()).as("front off the face").isNull();
+    }
+    Landing nape = l.landing(Side.NAPE).orElseThrow();
+    if (TAILS.contains(id)) {
+      assertThat(nape.place()).isEqualTo(FacePlace.COLLAR);
+      assertThat(nape.belowMm()).as("a tail hangs below the collar").isGreaterThan(15);
+    }
+    if (id.equals("stand-up-pixie")) {
+      assertThat(highest(w.fall()))
+          .as("stands up")
+          .isGreaterThan(w.outcome().scalp().head().place(kitetail.head.Place.APEX).z() + 50);
+    }
+    if (id.equals("short-shag") || id.equals("soft-tail") || id.equals("two-way-fringe-shag")) {
+      assertThat(front.place()).as("fringe near the brow").isEqualTo(FacePlace.BROW_RIGHT);
+    }
+  }
+
+  @ParameterizedTest
+  @MethodSource("ids")
+  void everyFamilyComesToRest_outsideTheHead(String id) {
+    Fall f = worn(id).fall();
+    assertThat(f.unsettled()).isLessThan(f.strands() / 7);
+    double deepest = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      for (int k = 1; k < f.points(); k++) {
+        var p = f.point(i, k);
+        deepest = Math.min(deepest, f.ground().body().atMm(p.x(), p.y(), p.z(), null));
+      }
+    }
+    assertThat(deepest).isGreaterThan(-0.2);
+  }
+
+  private static double highest(Fall f) {
+    double most = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      most = Math.max(most, f.tip(i).z());
+    }
+    return most;
+  }
+}
