@@ -102,6 +102,7 @@ export type SitDocument = {
     wetDry?: { stretchShare: number; curlRatio: number };
     growth?: Record<string, string>;
     patches?: HairPatch[];
+    colour?: HairColour;
   };
   start: Start;
   wishes?: {
@@ -120,6 +121,8 @@ export type SitDocument = {
     consent?: { minor?: boolean; guardian?: string; photos?: boolean; notes?: boolean };
   };
 };
+/** Level 1 black to 10 lightest blonde; warmth -1 ash to 1 copper; share of white hairs. */
+export type HairColour = { level: number; warmth?: number; greyShare?: number };
 /** A line of the ranking as it comes in: how far it is, or at last the families, best first. */
 export type RankLine = {
   done?: number;

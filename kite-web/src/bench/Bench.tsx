@@ -203,8 +203,8 @@ function Board({ units, id }: { units: Units; id: number }) {
           </section>
         </div>
         <div className="grid content-start gap-3 lg:overflow-y-auto lg:pr-2 lg:pb-2">
-          <MovePanel move={move} index={chosen} result={result} units={units} />
           {reading && <Reading reading={reading} />}
+          <MovePanel move={move} index={chosen} result={result} units={units} />
           {result && (
             <Findings
               findings={(reading ?? result).findings}

@@ -5,6 +5,7 @@ type Props = { of: string; version: number; view?: string; name: string; classNa
 /** A still of a plan's or a visit's head, drawn by the server; kept by the version it shows. */
 export function StillHead({ of, version, view = "right", name, className = "" }: Props) {
   const [gone, setGone] = useState(false);
+  const [there, setThere] = useState(false);
   if (gone) return <span className={`soft grid place-items-center text-sm ${className}`}>no picture</span>;
   return (
     <img
@@ -13,7 +14,8 @@ export function StillHead({ of, version, view = "right", name, className = "" }:
       height={270}
       loading="lazy"
       alt={`${name}, ${view}`}
-      className={`object-contain ${className}`}
+      className={`object-contain ${there ? "" : "animate-pulse rounded-box bg-base-300 motion-reduce:animate-none"} ${className}`}
+      onLoad={() => setThere(true)}
       onError={() => setGone(true)}
     />
   );

@@ -20,7 +20,7 @@ export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMater
       void main() {
         float side = info.x; float along = info.y; len = info.w;
         seed = fract(info.z * 7.13 + child.w * 3.7);
-        tone = 0.82 + 0.36 * fract(seed * 91.7);
+        tone = 0.88 + 0.24 * fract(seed * 91.7);
         vec3 outward = normalize(position - vec3(0.0, -8.0, 36.0));
         vec3 off = child.xyz - outward * dot(child.xyz, outward);
         vec3 p = position + off * apart * (1.0 - 0.2 * along);
@@ -51,7 +51,7 @@ export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMater
         float lit = dot(out3, l);
         float turned = 0.40 + 0.42 * max(0.0, 0.5 + 0.5 * lit) + 0.2 * max(0.0, out3.z);
         float deep = 0.62 + 0.38 * min(1.0, at.y * len / min(24.0, 4.0 + 0.5 * len));
-        float own = tone * (0.80 + 0.40 * n);
+        float own = tone * (0.85 + 0.30 * n);
         vec3 c = hair * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
                + vec3(0.20 * gloss * turned * own * max(0.15, lit));
         gl_FragColor = vec4(c, 1.0);

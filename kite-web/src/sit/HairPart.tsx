@@ -3,6 +3,7 @@ import { ApiError, send } from "../api/http";
 import type { HairPatch, PickGroup, SitDocument, SitReading, WetDry } from "../api/types";
 import { PLACES } from "../bench/places";
 import { lengthWords, type Units } from "../store/units";
+import { ColourRow } from "./ColourRow";
 import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
 import { sit } from "./sitStore";
@@ -52,6 +53,7 @@ export function HairPart({ document, reading, groups, strips, units, brush, setB
           options={[0.3, 0.36, 0.42].map((d) => [String(d), lengthWords(30 * d, units)])}
         />
       </div>
+      <ColourRow colour={document.hair?.colour} />
       <fieldset>
         <legend className="font-bold text-lg">Places that differ</legend>
         <p className="soft text-sm">

@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, render, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { FittedScan, SitDocument, SitReading } from "../api/types";
+import { ColourRow } from "./ColourRow";
 import { HairlineNumbers } from "./HairlineNumbers";
 import { BRUSHES, HairPart } from "./HairPart";
 import { HeadPart } from "./HeadPart";
@@ -207,4 +208,14 @@ it("asks for the marks one after another when no head was found", () => {
   expect(screen.getByText("Touch the bridge of the nose on the scan.")).toBeTruthy();
   rerender(<ScanPanel {...noScan} scan={lost} marking marks={[4, 9, 2]} />);
   expect(screen.getByText("Fit by the marks")).toBeTruthy();
+});
+
+it("the colour is picked by its level, tone and grey, and the rest stays", async () => {
+  render(<ColourRow colour={{ level: 5, warmth: 0.15 }} />);
+  await fireEvent.click(screen.getByRole("button", { name: "Level 8 light blonde" }));
+  expect(now().hair?.colour).toEqual({ level: 8, warmth: 0.15, greyShare: 0 });
+  cleanup();
+  render(<ColourRow colour={now().hair?.colour} />);
+  await fireEvent.click(screen.getByText("copper"));
+  expect(now().hair?.colour).toEqual({ level: 8, warmth: 0.9, greyShare: 0 });
 });

@@ -4,6 +4,7 @@ import kitetail.fall.Fall;
 import kitetail.fall.Ground;
 import kitetail.fall.Styling;
 import kitetail.hair.Stock;
+import kitetail.head.BodyField;
 import kitetail.head.Bust;
 import kitetail.head.Scalp;
 import kitetail.look.Look;
@@ -24,13 +25,15 @@ public record Worn(Plan plan, Outcome outcome, Stock stock, double week, Look lo
   /** A head to let hair fall on, with the work of earlier plans kept. Safe to share. */
   public record Stand(Workbench bench, Ground ground, float[] bustMm) {
     public static Stand of(Scalp scalp) {
-      return new Stand(new Workbench(scalp), Ground.of(scalp), Bust.of(scalp.head()).points());
+      return of(scalp, BodyField.of(scalp.head()));
     }
 
-    /** With another number of strands on the same head. */
-    public Stand with(int strands) {
-      Scalp s = Scalp.of(ground.scalp().head(), strands);
-      return new Stand(new Workbench(s), new Ground(s, ground.body()), bustMm);
+    /**
+     * @param body of the scalp's head
+     */
+    public static Stand of(Scalp scalp, BodyField body) {
+      return new Stand(
+          new Workbench(scalp), new Ground(scalp, body), Bust.of(scalp.head()).points());
     }
   }
 

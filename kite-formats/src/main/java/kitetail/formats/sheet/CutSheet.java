@@ -23,6 +23,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
  * the cautions.
  */
 public final class CutSheet {
+  public static final int PICTURE_WIDTH = 400;
+  public static final int PICTURE_HEIGHT = 440;
+
   /** The largest that leaves the sheet on one page is taken. */
   private static final double[] TYPE_SIZES_PT = {9, 8.4, 7.8, 7.2, 6.6, 6, 5.4, 4.8};
 
@@ -35,16 +38,13 @@ public final class CutSheet {
   /**
    * @param who whom it is for, as the shop writes it; may be empty
    */
-  public static byte[] pdf(Plan plan, Outcome o, HeadPicture picture, Units units, String who) {
+  public static byte[] pdf(
+      Plan plan, Outcome o, HeadPicture picture, byte[] fallenPng, Units units, String who) {
     StringBuilder heads = new StringBuilder();
-    for (View v : List.of(View.FRONT, View.RIGHT, View.BACK, View.TOP)) {
-      String png = Base64.getEncoder().encodeToString(picture.png(o.afterMm(), v, 400, 440, units));
-      heads
-          .append("<td><img src='data:image/png;base64,")
-          .append(png)
-          .append("'/><br/>")
-          .append(v.name().toLowerCase(Locale.ROOT))
-          .append("</td>");
+    cell(heads, fallenPng, "as it falls");
+    for (View v : List.of(View.RIGHT, View.BACK, View.TOP)) {
+      byte[] png = picture.png(o.afterMm(), v, PICTURE_WIDTH, PICTURE_HEIGHT, units);
+      cell(heads, png, v.name().toLowerCase(Locale.ROOT));
     }
     byte[] sheet = {};
     for (double type : TYPE_SIZES_PT) {
@@ -54,6 +54,15 @@ public final class CutSheet {
       }
     }
     return sheet;
+  }
+
+  private static void cell(StringBuilder heads, byte[] png, String caption) {
+    heads
+        .append("<td><img src='data:image/png;base64,")
+        .append(Base64.getEncoder().encodeToString(png))
+        .append("'/><br/>")
+        .append(caption)
+        .append("</td>");
   }
 
   private static int pages(byte[] pdf) {

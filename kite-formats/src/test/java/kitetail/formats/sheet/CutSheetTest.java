@@ -3,9 +3,13 @@ package kitetail.formats.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import kitetail.fall.Fall;
+import kitetail.fall.Ground;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.picture.HairPicture;
 import kitetail.formats.picture.HeadPicture;
+import kitetail.formats.picture.View;
 import kitetail.formats.words.Units;
 import kitetail.head.Scalp;
 import kitetail.plan.Outcome;
@@ -29,7 +33,9 @@ class CutSheetTest {
     Plan plan = Families.all().get(family);
     Scalp s = Scalp.of(PlanJson.head(plan), 1500);
     Outcome o = PlanEngine.run(plan, s);
-    return CutSheet.pdf(plan, o, new HeadPicture(s), units, "A. Client & Son");
+    Fall fall = Fall.of(Ground.of(s), plan.hair(), o.after(), plan.styling());
+    byte[] fallen = new HairPicture(s).png(fall, plan.hair().colour(), View.CORNER, 400, 440);
+    return CutSheet.pdf(plan, o, new HeadPicture(s), fallen, units, "A. Client & Son");
   }
 
   @ParameterizedTest

@@ -2,17 +2,13 @@ package kitetail.server.fall;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
 import kitetail.fall.Fall;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
-import kitetail.formats.look.FallGlb;
 import kitetail.formats.look.LookJson;
-import kitetail.formats.look.LookSvg;
-import kitetail.formats.look.ProfileCsv;
 import kitetail.formats.picture.HairPaint;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
@@ -21,7 +17,6 @@ import kitetail.growth.GrowOut;
 import kitetail.growth.Outgrown;
 import kitetail.growth.Worn;
 import kitetail.head.Scalp;
-import kitetail.head.Walk;
 import kitetail.look.OtherWay;
 import kitetail.plan.Finding;
 import kitetail.plan.Plan;
@@ -30,16 +25,9 @@ import kitetail.server.error.FieldException;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.head.MeshBytes;
-import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -57,13 +45,11 @@ class FallController {
 
   private final Falls falls;
   private final Heads heads;
-  private final PlanRepository plans;
   private final FamilyBook families;
 
-  FallController(Falls falls, Heads heads, PlanRepository plans, FamilyBook families) {
+  FallController(Falls falls, Heads heads, FamilyBook families) {
     this.falls = falls;
     this.heads = heads;
-    this.plans = plans;
     this.families = families;
   }
 
@@ -109,7 +95,7 @@ class FallController {
     return b.array();
   }
 
-  private static double checked(double week) {
+  static double checked(double week) {
     if (!(week >= 0 && week <= Worn.MOST_WEEKS)) {
       throw new FieldException("week", String.valueOf(week), "allowed 0 to 52");
     }
@@ -157,53 +143,5 @@ class FallController {
     ObjectNode n = LookJson.growOut(g);
     n.put("words", new LookWords(new Words(Units.valueOf(me.units()))).growOut(g));
     return n;
-  }
-
-  @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")
-  ResponseEntity<byte[]> glb(
-      @AuthenticationPrincipal Person me,
-      @PathVariable long id,
-      @RequestParam(defaultValue = "0") double week) {
-    Worn w = stored(me, id, week);
-    return file(FallGlb.of(w.fall(), w.plan().hair().colour()), "plan-" + id + ".glb");
-  }
-
-  @GetMapping(value = "/plans/{id}/silhouettes.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> silhouettes(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(utf8(LookSvg.silhouettes(stored(me, id, 0))), "silhouettes-" + id + ".svg");
-  }
-
-  @GetMapping(value = "/plans/{id}/scalp-map.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> scalpMap(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(utf8(LookSvg.scalpMap(stored(me, id, 0))), "scalp-map-" + id + ".svg");
-  }
-
-  @GetMapping(value = "/plans/{id}/profile.svg", produces = "image/svg+xml")
-  ResponseEntity<byte[]> profile(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(
-        utf8(LookSvg.profile(stored(me, id, 0), Walk.Kind.CENTRE, Units.valueOf(me.units()))),
-        "profile-" + id + ".svg");
-  }
-
-  @GetMapping(value = "/plans/{id}/profile.csv", produces = "text/csv")
-  ResponseEntity<byte[]> csv(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(utf8(ProfileCsv.of(stored(me, id, 0))), "profile-" + id + ".csv");
-  }
-
-  private Worn stored(Person me, long id, double week) {
-    return falls.of(plans.get(me.shopId(), id).plan(), checked(week), false);
-  }
-
-  private static byte[] utf8(String s) {
-    return s.getBytes(StandardCharsets.UTF_8);
-  }
-
-  private static ResponseEntity<byte[]> file(byte[] body, String name) {
-    return ResponseEntity.ok()
-        .header(
-            HttpHeaders.CONTENT_DISPOSITION,
-            ContentDisposition.attachment().filename(name).build().toString())
-        .cacheControl(CacheControl.noStore())
-        .body(body);
   }
 }

@@ -5,6 +5,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import kitetail.fall.Fall;
 import kitetail.formats.picture.HairPicture;
 import kitetail.growth.Worn;
+import kitetail.head.BodyField;
+import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
@@ -15,8 +17,10 @@ import org.springframework.stereotype.Component;
 /** Heads for hair to fall on, and what fell on them lately. */
 @Component
 public class Falls {
-  /** A stand holds some 10 MB. */
-  private static final int STANDS = 24;
+  /** A body holds some 6 MB, a stand some 4 besides. */
+  private static final int STANDS = 30;
+
+  private static final int BODIES = 20;
 
   private static final int WORN = 24;
   private static final int STILL_STRANDS = 1800;
@@ -29,6 +33,8 @@ public class Falls {
   private record Key(Plan plan, double week, int strands) {}
 
   private final Cache<At, Drawn> stands = Caffeine.newBuilder().maximumSize(STANDS).build();
+  private final Cache<HeadSpec, BodyField> bodies =
+      Caffeine.newBuilder().maximumSize(BODIES).build();
   private final Cache<Key, Worn> worn = Caffeine.newBuilder().maximumSize(WORN).build();
   private final Heads heads;
 
@@ -41,10 +47,9 @@ public class Falls {
         stands,
         new At(head, strands),
         at -> {
-          Worn.Stand stand =
-              at.strands == Fall.STRANDS
-                  ? Worn.Stand.of(Scalp.of(heads.fitted(head), at.strands))
-                  : on(head, Fall.STRANDS).stand().with(at.strands);
+          Head fitted = heads.fitted(head);
+          BodyField body = Made.once(bodies, head, h -> BodyField.of(fitted));
+          Worn.Stand stand = Worn.Stand.of(Scalp.of(fitted, at.strands), body);
           return new Drawn(stand, new HairPicture(stand.ground().scalp()));
         });
   }

@@ -10,7 +10,6 @@ import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.LengthRamp;
-import kitetail.formats.sheet.CutSheet;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Finding;
@@ -168,20 +167,6 @@ class PlanController {
     ArrayNode warned = result.putArray("findingWords");
     found.forEach(f -> warned.add(words.finding(f, plan)));
     return Binary.outcome(result.toString(), o, heads.of(plan).picture().scalpMesh().roots());
-  }
-
-  @GetMapping(value = "/plans/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    PlanRepository.Stored s = plans.get(me.shopId(), id);
-    Plan plan = s.plan();
-    byte[] pdf =
-        CutSheet.pdf(
-            plan,
-            heads.run(plan),
-            heads.of(plan).picture(),
-            Units.valueOf(me.units()),
-            s.clientName());
-    return file(pdf, "cut-sheet-" + id + ".pdf");
   }
 
   @GetMapping(value = "/plans/{id}/document.json", produces = MediaType.APPLICATION_JSON_VALUE)

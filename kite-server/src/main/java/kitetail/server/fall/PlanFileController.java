@@ -1,0 +1,113 @@
+package kitetail.server.fall;
+
+import java.nio.charset.StandardCharsets;
+import kitetail.fall.Fall;
+import kitetail.formats.look.FallGlb;
+import kitetail.formats.look.LookSvg;
+import kitetail.formats.look.ProfileCsv;
+import kitetail.formats.picture.View;
+import kitetail.formats.sheet.CutSheet;
+import kitetail.formats.words.Units;
+import kitetail.growth.Worn;
+import kitetail.head.Walk;
+import kitetail.plan.Plan;
+import kitetail.server.head.Heads;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A kept plan as files to take away: the cut sheet, the fallen shape and its drawings. */
+@RestController
+@RequestMapping("/api")
+class PlanFileController {
+  private final Falls falls;
+  private final Heads heads;
+  private final PlanRepository plans;
+
+  PlanFileController(Falls falls, Heads heads, PlanRepository plans) {
+    this.falls = falls;
+    this.heads = heads;
+    this.plans = plans;
+  }
+
+  @GetMapping(value = "/plans/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    PlanRepository.Stored s = plans.get(me.shopId(), id);
+    Plan plan = s.plan();
+    Falls.Drawn on = falls.still(plan.head());
+    Fall fall = Worn.fall(plan, on.stand(), 0);
+    byte[] pdf =
+        CutSheet.pdf(
+            plan,
+            heads.run(plan),
+            heads.of(plan).picture(),
+            on.picture()
+                .png(
+                    fall,
+                    plan.hair().colour(),
+                    View.CORNER,
+                    CutSheet.PICTURE_WIDTH,
+                    CutSheet.PICTURE_HEIGHT),
+            Units.valueOf(me.units()),
+            s.clientName());
+    return file(pdf, "cut-sheet-" + id + ".pdf");
+  }
+
+  @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")
+  ResponseEntity<byte[]> glb(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "0") double week) {
+    Worn w = stored(me, id, week);
+    return file(FallGlb.of(w.fall(), w.plan().hair().colour()), "plan-" + id + ".glb");
+  }
+
+  @GetMapping(value = "/plans/{id}/silhouettes.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> silhouettes(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(utf8(LookSvg.silhouettes(stored(me, id, 0))), "silhouettes-" + id + ".svg");
+  }
+
+  @GetMapping(value = "/plans/{id}/scalp-map.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> scalpMap(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(utf8(LookSvg.scalpMap(stored(me, id, 0))), "scalp-map-" + id + ".svg");
+  }
+
+  @GetMapping(value = "/plans/{id}/profile.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> profile(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(
+        utf8(LookSvg.profile(stored(me, id, 0), Walk.Kind.CENTRE, Units.valueOf(me.units()))),
+        "profile-" + id + ".svg");
+  }
+
+  @GetMapping(value = "/plans/{id}/profile.csv", produces = "text/csv")
+  ResponseEntity<byte[]> csv(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    return file(utf8(ProfileCsv.of(stored(me, id, 0))), "profile-" + id + ".csv");
+  }
+
+  private Worn stored(Person me, long id, double week) {
+    return falls.of(plans.get(me.shopId(), id).plan(), FallController.checked(week), false);
+  }
+
+  private static byte[] utf8(String s) {
+    return s.getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static ResponseEntity<byte[]> file(byte[] body, String name) {
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(name).build().toString())
+        .cacheControl(CacheControl.noStore())
+        .body(body);
+  }
+}
