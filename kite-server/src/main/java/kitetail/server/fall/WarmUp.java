@@ -1,8 +1,10 @@
-package kitetail.server.head;
+package kitetail.server.fall;
 
 import kitetail.formats.json.Families;
 import kitetail.formats.picture.View;
+import kitetail.growth.Worn;
 import kitetail.plan.Plan;
+import kitetail.server.head.Heads;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -14,9 +16,11 @@ import org.springframework.stereotype.Component;
 @Component
 class WarmUp {
   private final Heads heads;
+  private final Falls falls;
 
-  WarmUp(Heads heads) {
+  WarmUp(Heads heads, Falls falls) {
     this.heads = heads;
+    this.falls = falls;
   }
 
   /** Enough to have the code compiled; more would only keep the processors from the first guest. */
@@ -32,6 +36,8 @@ class WarmUp {
   private void drawAll() {
     for (Plan p : Families.all().values().stream().limit(FEW).toList()) {
       heads.of(p).picture().png(heads.run(p).afterMm(), View.RIGHT, 240, 270, null);
+      Falls.Drawn on = falls.still(p.head());
+      on.picture().png(Worn.fall(p, on.stand(), 0), p.hair().colour(), View.RIGHT, 240, 270);
     }
   }
 }
