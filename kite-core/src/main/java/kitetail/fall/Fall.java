@@ -566,20 +566,35 @@ public final class Fall {
         xyz[at] = (float) x;
         xyz[at + 1] = (float) y;
         xyz[at + 2] = (float) z;
-        for (int again = 0; k > 0 && again < 12; again++) {
-          double phi = s.body.atMm(xyz[at], xyz[at + 1], xyz[at + 2], b.way);
-          if (phi >= 0) {
-            break;
-          }
-          for (int c = 0; c < 3; c++) {
-            xyz[at + c] += (float) ((0.1 - phi) * b.way[c]);
-          }
+        if (k > 0) {
+          setOut(b, at);
         }
         at += 3;
         if (k < fine) {
           x += s.h * s.t[3 * k];
           y += s.h * s.t[3 * k + 1];
           z += s.h * s.t[3 * k + 2];
+        }
+      }
+    }
+
+    /**
+     * Up the distance; where that leads round in a hollow, straight away from the head's middle.
+     */
+    private void setOut(Bench b, int at) {
+      for (int again = 0; again < 40; again++) {
+        double phi = ground.body().atMm(xyz[at], xyz[at + 1], xyz[at + 2], b.way);
+        if (phi >= 0) {
+          return;
+        }
+        if (again >= 4) {
+          b.way[0] = xyz[at] - centre.x();
+          b.way[1] = xyz[at + 1] - centre.y();
+          b.way[2] = xyz[at + 2] - centre.z();
+        }
+        double l = Math.sqrt(sq(b.way[0]) + sq(b.way[1]) + sq(b.way[2])) + 1e-9;
+        for (int c = 0; c < 3; c++) {
+          xyz[at + c] += (float) ((0.1 - phi) * b.way[c] / l);
         }
       }
     }
