@@ -44,11 +44,13 @@ public final class Bench {
           ms / reference,
           r.getSecondaryResults().get("gc.alloc.rate.norm").getScore() / 1e6);
     }
-    double shooting = score(results, "oneHundredOfThemByShooting") * Fall.STRANDS / FallBench.SHOT;
+    double shooting = score(results, "thirtyOfThemByShooting") * Fall.STRANDS / FallBench.SHOT;
     System.out.printf(
         Locale.ROOT,
-        "3000 strands by shooting take %.0f times as long as their fall%n",
-        shooting / score(results, "fallOf3000ShortStrands"));
+        "3000 strands by shooting take %.0f times as long as their fall (%d of %d come to rest so)%n",
+        shooting / score(results, "fallOf3000ShortStrands"),
+        FallBench.restingByShooting(),
+        FallBench.SHOT);
     double[] crowd = FallBench.oneAndEight();
     System.out.printf(
         Locale.ROOT,

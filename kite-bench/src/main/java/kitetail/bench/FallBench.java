@@ -4,11 +4,9 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import kitetail.fall.Fall;
 import kitetail.fall.Ground;
-import kitetail.fall.Rod;
 import kitetail.formats.json.Families;
 import kitetail.formats.picture.HairPicture;
 import kitetail.formats.picture.View;
-import kitetail.geom.UnitVec;
 import kitetail.hair.Stock;
 import kitetail.head.BodyField;
 import kitetail.head.Bust;
@@ -17,10 +15,6 @@ import kitetail.head.Scalp;
 import kitetail.look.Look;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
-import org.hipparchus.analysis.solvers.BrentSolver;
-import org.hipparchus.ode.ODEState;
-import org.hipparchus.ode.OrdinaryDifferentialEquation;
-import org.hipparchus.ode.nonstiff.DormandPrince853Integrator;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -41,9 +35,10 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class FallBench {
   /** Of the 3 000; the general solver is too slow for all of them in a benchmark. */
-  static final int SHOT = 100;
+  static final int SHOT = 30;
 
-  private static final double CLOSE = 1e-8;
+  /** Force and moment left at the tip over the weight. */
+  private static final double RESTS = 0.01;
 
   private Ready crop;
   private Ready tail;
@@ -106,52 +101,27 @@ public class FallBench {
     return picture.png(fallen, crop.plan.hair().colour(), View.RIGHT, 240, 300);
   }
 
-  /**
-   * The same strands, their clamps, lengths and stiffness, hanging free: the bending equation by
-   * shooting. It knows no head, no comb and no hair beneath.
-   */
+  /** The same strands, their clamps, lengths and stiffness, on the same body. */
   @Benchmark
-  public double oneHundredOfThemByShooting() {
-    double sum = 0;
+  public int thirtyOfThemByShooting() {
+    return settledByShooting();
+  }
+
+  /** How many of the strands shot come to rest. */
+  private int settledByShooting() {
     int step = fallen.strands() / SHOT;
+    int settled = 0;
     for (int i = 0; i < SHOT; i++) {
-      sum += shot(i * step);
+      settled += new Shot(fallen, i * step).solve() < RESTS ? 1 : 0;
     }
-    return sum;
+    return settled;
   }
 
-  private double shot(int strand) {
-    double length = Math.max(5, fallen.lengthMm(strand));
-    double bending =
-        Rod.of(1000 * fallen.diameterMm(strand), fallen.curlRatio(strand), false, 0).bendingMm3();
-    double load = length * length * length / bending;
-    UnitVec out = UnitVec.of(fallen.point(strand, 1).minus(fallen.point(strand, 0)));
-    double start = Math.asin(-out.z());
-    double high = 1;
-    while (tip(load, start, high)[1] < 0 && high < 4 * load + 4) {
-      high *= 2;
-    }
-    double bend = new BrentSolver(CLOSE).solve(200, k -> tip(load, start, k)[1], -1, high);
-    return tip(load, start, bend)[2];
-  }
-
-  /** Angle below level, how fast it turns, and the drop at the tip of a rod of length 1. */
-  private static double[] tip(double load, double start, double bend) {
-    OrdinaryDifferentialEquation rod =
-        new OrdinaryDifferentialEquation() {
-          @Override
-          public int getDimension() {
-            return 3;
-          }
-
-          @Override
-          public double[] computeDerivatives(double s, double[] y) {
-            return new double[] {y[1], -load * (1 - s) * Math.cos(y[0]), Math.sin(y[0])};
-          }
-        };
-    return new DormandPrince853Integrator(1e-6, 0.2, CLOSE, CLOSE)
-        .integrate(rod, new ODEState(0, new double[] {start, bend, 0}), 1)
-        .getPrimaryState();
+  /** Of {@link #SHOT} strands. */
+  static int restingByShooting() {
+    FallBench b = new FallBench();
+    b.setUp();
+    return b.settledByShooting();
   }
 
   /** Milliseconds of one fall alone, and the median of eight asked at once. */
