@@ -1,5 +1,6 @@
 package kitetail.server.fall;
 
+import java.util.List;
 import kitetail.formats.json.Families;
 import kitetail.formats.picture.View;
 import kitetail.growth.Worn;
@@ -34,10 +35,12 @@ class WarmUp {
   }
 
   private void drawAll() {
-    for (Plan p : Families.all().values().stream().limit(FEW).toList()) {
+    List<Plan> few = Families.all().values().stream().limit(FEW).toList();
+    for (Plan p : few) {
       heads.of(p).picture().png(heads.run(p).afterMm(), View.RIGHT, 240, 270, null);
-      Falls.Drawn on = falls.still(p.head());
-      on.picture().png(Worn.fall(p, on.stand(), 0), p.hair().colour(), View.RIGHT, 240, 270);
     }
+    Plan one = few.get(0);
+    Falls.Drawn on = falls.still(one.head());
+    on.picture().png(Worn.fall(one, on.stand(), 0), one.hair().colour(), View.RIGHT, 240, 270);
   }
 }
