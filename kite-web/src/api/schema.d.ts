@@ -1211,6 +1211,7 @@ export interface components {
         };
         Ramp: {
             colours?: string[];
+            hairLevels?: string[];
             levelsMm?: number[];
         };
         Save: {

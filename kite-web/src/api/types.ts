@@ -243,6 +243,8 @@ export type Meant = { rule: string; move?: string | null; place?: string | null;
 /** What is read of fallen hair, with the server's words. */
 export type FallReading = {
   week: number;
+  /** How much has grown by then. */
+  grownMm: number;
   strands: number;
   colour: string;
   words: string[];
@@ -270,8 +272,8 @@ export type Finding = {
   amount: number;
   unit: "mm" | "mm2" | "percent";
   with?: string[];
-  /** The note it was answered with. */
-  meant?: string;
+  /** The answer that it is meant. */
+  meant?: Meant;
 };
 export type Result = {
   bites: number;

@@ -16,7 +16,7 @@ export function Findings({ findings, words, moves }: Props) {
   const takeBack = (f: Finding) =>
     change(
       ["meant"],
-      meant.filter((m) => !answers(m, f)),
+      meant.filter((m) => !same(m, f.meant)),
     );
   return (
     <section aria-label="Findings">
@@ -30,7 +30,7 @@ export function Findings({ findings, words, moves }: Props) {
               className={`border-l-4 pl-3 text-sm ${f.meant === undefined ? TONES[f.severity] : "border-base-300"}`}
             >
               <b>{f.meant === undefined ? NAMES[f.severity] : "Meant"}.</b> {words[i]}
-              {f.meant && <i className="soft"> {f.meant}</i>}
+              {f.meant?.note && <i className="soft"> {f.meant.note}</i>}
               <span className="flex gap-3">
                 {at >= 0 && (
                   <button type="button" className="cursor-pointer underline" onClick={() => choose(at)}>
@@ -53,9 +53,10 @@ export function Findings({ findings, words, moves }: Props) {
   );
 }
 
-/** The rule the server goes by: an answer that leaves move or place open answers all. */
-export function answers(m: Meant, f: Finding): boolean {
-  return m.rule === f.rule && (!m.move || m.move === f.move) && (!m.place || m.place === f.place);
+/** The same answer, whether its open fields are left out or empty. */
+export function same(a: Meant, b?: Meant): boolean {
+  const key = (m?: Meant) => [m?.rule, m?.move ?? "", m?.place ?? "", m?.note ?? ""].join("|");
+  return key(a) === key(b);
 }
 
 function MeantForm({ answer }: { answer: (note: string) => void }) {

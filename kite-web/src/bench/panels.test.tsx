@@ -4,7 +4,7 @@ import { afterEach, beforeEach, expect, it } from "vitest";
 import type { Cut, Finding, Move, PlanView } from "../api/types";
 import { openPlan, useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
-import { answers, Findings } from "./Findings";
+import { Findings, same } from "./Findings";
 import { MovePanel } from "./MovePanel";
 
 const fingers: Cut = {
@@ -113,14 +113,14 @@ it("a finding answered as meant stays in the plan with its note, until it is tak
   expect(usePlan.getState().document?.meant).toEqual([
     { rule: "bite-wide", move: "b", place: "apex", note: "quick work" },
   ]);
-  rerender(found({ ...bold, meant: "quick work" }));
+  rerender(found({ ...bold, meant: { rule: "bite-wide", move: "b", place: "apex", note: "quick work" } }));
   expect(screen.getByText("Meant.")).toBeTruthy();
   await userEvent.click(screen.getByRole("button", { name: "Not meant" }));
   expect(usePlan.getState().document?.meant).toEqual([]);
 });
 
-it("an answer that leaves move and place open answers all of its rule, others only their own", () => {
-  expect(answers({ rule: "bite-wide" }, bold)).toBe(true);
-  expect(answers({ rule: "bite-wide", move: "a" }, bold)).toBe(false);
-  expect(answers({ rule: "jump" }, bold)).toBe(false);
+it("an answer is the same whether its open fields are left out or empty", () => {
+  expect(same({ rule: "jump" }, { rule: "jump", move: null, place: null, note: "" })).toBe(true);
+  expect(same({ rule: "jump", place: "apex" }, { rule: "jump" })).toBe(false);
+  expect(same({ rule: "jump" }, undefined)).toBe(false);
 });

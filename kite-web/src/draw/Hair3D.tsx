@@ -10,7 +10,7 @@ import type { ViewName } from "./views";
 type Props = {
   head: HeadData;
   fall: FallData;
-  /** Length at every vertex of the scalp, for how much skin the roots hide. */
+  /** Length just cut at every vertex of the scalp, for how much skin the roots hide. */
   lengths: Float32Array;
   view: ViewName;
   viewTurn: number;
@@ -124,10 +124,11 @@ function Strands({ head, fall, lengths }: Props) {
   useEffect(() => () => strands.dispose(), [strands]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: new strands are drawn anew
   useEffect(() => {
-    const cover = lengths.map((l) => 0.8 * (1 - Math.exp(-0.14 * Math.min(10, l))));
+    const grown = fall.reading.grownMm;
+    const cover = lengths.map((l) => 0.8 * (1 - Math.exp(-0.14 * Math.min(10, l + grown))));
     scalp.setAttribute("cover", new THREE.BufferAttribute(cover, 1));
     invalidate();
-  }, [scalp, lengths, hair, invalidate]);
+  }, [scalp, lengths, hair, fall.reading.grownMm, invalidate]);
   useFrame(({ scene, camera }) => {
     const full = hair.index?.count ?? 0;
     const u = strands.uniforms as Record<"halfWidth" | "hairs", THREE.IUniform<number>>;

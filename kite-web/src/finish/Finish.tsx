@@ -43,21 +43,24 @@ export function Finish() {
   const count = plan.data.document.moves.length;
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-8 px-6 py-5 md:grid-cols-[1fr_1.3fr]">
-      <div className="flex gap-2">
-        <StillHead
-          of={`plans/${id}`}
-          version={plan.data.version}
-          view="right"
-          name={plan.data.document.title}
-          className="w-1/2"
-        />
-        <StillHead
-          of={`plans/${id}`}
-          version={plan.data.version}
-          view="back"
-          name={plan.data.document.title}
-          className="w-1/2"
-        />
+      <div className="grid content-start gap-x-2 gap-y-4 sm:grid-cols-2">
+        {[true, false].flatMap((before) =>
+          ["right", "back"].map((view) => (
+            <figure key={`${before}${view}`}>
+              <StillHead
+                of={`plans/${id}`}
+                version={plan.data.version}
+                view={view}
+                before={before}
+                name={plan.data.document.title}
+                className="w-full"
+              />
+              {view === "right" && (
+                <figcaption className="font-bold">{before ? "Before" : "After"}</figcaption>
+              )}
+            </figure>
+          )),
+        )}
       </div>
       <div className="grid content-start gap-4">
         <h1 className="font-bold text-3xl">{plan.data.clientName}</h1>

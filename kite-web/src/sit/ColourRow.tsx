@@ -2,30 +2,30 @@ import type { HairColour } from "../api/types";
 import { Choice } from "./fields";
 import { sit } from "./sitStore";
 
-/** What each level looks like, 1 to 10. */
+/** The levels as stylists name them, 1 to 10. */
 const LEVELS = [
-  ["#17110e", "1 black"],
-  ["#211813", "2 darkest brown"],
-  ["#2e2018", "3 dark brown"],
-  ["#3f2b1e", "4 brown"],
-  ["#563a27", "5 light brown"],
-  ["#704c31", "6 dark blonde"],
-  ["#8d653e", "7 blonde"],
-  ["#a98050", "8 light blonde"],
-  ["#c4a06d", "9 very light blonde"],
-  ["#dcc497", "10 lightest blonde"],
-] as const;
+  "1 black",
+  "2 darkest brown",
+  "3 dark brown",
+  "4 brown",
+  "5 light brown",
+  "6 dark blonde",
+  "7 blonde",
+  "8 light blonde",
+  "9 very light blonde",
+  "10 lightest blonde",
+];
 const USUAL: HairColour = { level: 5, warmth: 0.15, greyShare: 0 };
 
 /** The hair's colour as it is: level, tone and grey. */
-export function ColourRow({ colour }: { colour?: HairColour }) {
+export function ColourRow({ colour, levels }: { colour?: HairColour; levels?: string[] }) {
   const now = { ...USUAL, ...colour };
   const set = (change: Partial<HairColour>) => sit.change(["hair", "colour"], { ...now, ...change });
   return (
     <fieldset>
       <legend className="font-bold text-lg">Colour</legend>
       <div className="flex flex-wrap gap-1">
-        {LEVELS.map(([hex, name], i) => (
+        {LEVELS.map((name, i) => (
           <button
             key={name}
             type="button"
@@ -35,7 +35,7 @@ export function ColourRow({ colour }: { colour?: HairColour }) {
             className={`touch w-11 cursor-pointer rounded-field border-4 ${
               Math.round(now.level) === i + 1 ? "border-primary" : "border-base-300"
             }`}
-            style={{ background: hex }}
+            style={{ background: levels?.[i] }}
             onClick={() => set({ level: i + 1 })}
           />
         ))}

@@ -23,13 +23,25 @@ type Props = {
   groups: PickGroup[];
   strips: Record<string, string>;
   units: Units;
+  /** What each level of colour looks like, 1 first. */
+  levels?: string[];
   brush: Brush | undefined;
   setBrush: (b: Brush | undefined) => void;
   paintAtPlace: (place: string) => void;
 };
 
 /** Density, thickness, curl and growth; places that differ are painted on the head. */
-export function HairPart({ document, reading, groups, strips, units, brush, setBrush, paintAtPlace }: Props) {
+export function HairPart({
+  document,
+  reading,
+  groups,
+  strips,
+  units,
+  levels,
+  brush,
+  setBrush,
+  paintAtPlace,
+}: Props) {
   const [place, setPlace] = useState("crown");
   const patches: HairPatch[] = document.hair?.patches ?? [];
   return (
@@ -53,7 +65,7 @@ export function HairPart({ document, reading, groups, strips, units, brush, setB
           options={[0.3, 0.36, 0.42].map((d) => [String(d), lengthWords(30 * d, units)])}
         />
       </div>
-      <ColourRow colour={document.hair?.colour} />
+      <ColourRow colour={document.hair?.colour} levels={levels} />
       <fieldset>
         <legend className="font-bold text-lg">Places that differ</legend>
         <p className="soft text-sm">

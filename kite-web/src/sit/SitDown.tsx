@@ -258,6 +258,7 @@ function Sitting({ units }: { units: Units }) {
           </Part>
           <Part id="hair">
             <HairPart
+              levels={ramp.data?.hairLevels}
               {...common}
               groups={of("hair")}
               brush={brush}

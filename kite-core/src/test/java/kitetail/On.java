@@ -73,6 +73,8 @@ public final class On {
         null,
         wishes,
         cautions,
+        null,
+        null,
         null);
   }
 }

@@ -123,7 +123,9 @@ public class CoreBench {
         p.jumps(),
         p.wishes(),
         p.cautions(),
-        null);
+        null,
+        p.styling(),
+        p.meant());
   }
 
   /** The reference the others are given against: a million arc tangents, one after the other. */

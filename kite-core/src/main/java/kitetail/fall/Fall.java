@@ -1,22 +1,16 @@
 package kitetail.fall;
 
-import java.util.stream.IntStream;
-import kitetail.geom.DirectionGrid;
-import kitetail.geom.UnitVec;
+import java.util.EnumMap;
+import java.util.Map;
 import kitetail.geom.Vec3;
-import kitetail.hair.GrowthField;
 import kitetail.hair.Hair;
-import kitetail.hair.HairMap;
 import kitetail.hair.Stock;
-import kitetail.head.BodyField;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
 
 /**
  * Hair at rest: one strand for each site of a scalp, standing for the hairs that grow there. The
  * same hair on the same head falls the same way to the last bit.
- *
- * <p>Three passes: coarse rods alone, coarse rods on the hair that lies under them, fine rods on
- * that.
  */
 public final class Fall {
   public static final int DEFAULT_POINTS = 16;
@@ -25,38 +19,6 @@ public final class Fall {
   public static final int STRANDS = 3000;
 
   public static final int PREVIEW_STRANDS = 800;
-
-  /** Hair lies so far off the skin it presses on; an assumption. */
-  private static final double SKIN_MM = 0.8;
-
-  private static final int CHUNKS = 48;
-  private static final double BARE_MM = 0.25;
-
-  /** Shorter hair is drawn straight: its bending cannot be seen. */
-  private static final double STRAIGHT_MM = 2.5;
-
-  /**
-   * The comb's pull near the head, in weights of a millimetre of hair of usual thickness: it turns
-   * such a hair from its exit to the comb's way within about a centimetre. An assumption.
-   */
-  private static final double COMB_PULL = 420;
-
-  private static final double HOLD_MORE = 5;
-  private static final double USUAL_BENDING_MM3 = 89_900;
-
-  /** Over what height the comb lets go; an assumption. */
-  private static final double COMB_REACH_MM = 12;
-
-  private static final double HOLD_REACH_MM = 60;
-
-  /** Combing lays hair down: the angle it leaves the skin at, over that at which it grows. */
-  private static final double COMBED_EXIT = 0.55;
-
-  /** A turn of a piece too small to see: a long end moves less than a millimetre by it. */
-  private static final double SETTLED_RAD = 4e-3;
-
-  private static final double JITTER_RAD = 0.13;
-  private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
   private final Ground ground;
   private final Styling styling;
@@ -67,9 +29,9 @@ public final class Fall {
   private final double[] curl;
   private final float[] diameterMm;
   private final float[] perMm2;
-  private final int unsettled;
+  private final boolean[] settled;
 
-  private Fall(
+  Fall(
       Ground ground,
       Styling styling,
       int points,
@@ -79,7 +41,7 @@ public final class Fall {
       double[] curl,
       float[] diameterMm,
       float[] perMm2,
-      int unsettled) {
+      boolean[] settled) {
     this.ground = ground;
     this.styling = styling;
     this.points = points;
@@ -89,7 +51,7 @@ public final class Fall {
     this.curl = curl;
     this.diameterMm = diameterMm;
     this.perMm2 = perMm2;
-    this.unsettled = unsettled;
+    this.settled = settled;
   }
 
   public static Fall of(Ground ground, Hair hair, Stock stock, Styling styling) {
@@ -104,7 +66,7 @@ public final class Fall {
     if (points < 7 || points > 61) {
       throw new IllegalArgumentException("points must be 7 to 61, was " + points);
     }
-    return new Work(ground, hair, stock, styling, points).done();
+    return Falling.of(ground, hair, stock, styling, points);
   }
 
   public int strands() {
@@ -167,7 +129,23 @@ public final class Fall {
 
   /** Strands that were still moving when the last pass gave up on them. */
   public int unsettled() {
-    return unsettled;
+    int n = 0;
+    for (boolean s : settled) {
+      n += s ? 0 : 1;
+    }
+    return n;
+  }
+
+  /** Named places near which strands had not come to rest, with how many. */
+  public Map<Place, Integer> unsettledNear() {
+    Map<Place, Integer> out = new EnumMap<>(Place.class);
+    Scalp s = ground.scalp();
+    for (int i = 0; i < settled.length; i++) {
+      if (!settled[i]) {
+        out.merge(s.head().nearestPlace(s.pointMm(i)), 1, Integer::sum);
+      }
+    }
+    return out;
   }
 
   public Ground ground() {
@@ -176,486 +154,5 @@ public final class Fall {
 
   public Styling styling() {
     return styling;
-  }
-
-  /** One fall while it is worked out. */
-  private static final class Work {
-    private final Ground ground;
-    private final Styling styling;
-    private final Scalp scalp;
-    private final Vec3 centre;
-    private final HairMap map;
-    private final Lie lie;
-    private final GrowthField field;
-    private final int strands;
-    private final int points;
-    private final int coarse;
-    private final int fine;
-    private final float[] lengthMm;
-    private final float[] hairs;
-    private final float[] diameterMm;
-    private final float[] perMm2;
-    private final double[] clamps;
-    private final double[] exits;
-    private final float[] coarseWay;
-    private final float[] xyz;
-    private final boolean[] settled;
-
-    Work(Ground ground, Hair hair, Stock stock, Styling styling, int points) {
-      this.ground = ground;
-      this.styling = styling;
-      this.points = points;
-      scalp = ground.scalp();
-      centre = scalp.head().surface().centreMm();
-      map = ground.hair(hair);
-      lie = ground.lie(hair, styling);
-      field = ground.growth(hair);
-      strands = scalp.sites();
-      fine = points - 1;
-      coarse = Math.max(5, Math.min(8, fine / 3));
-      lengthMm = new float[strands];
-      hairs = new float[strands];
-      diameterMm = new float[strands];
-      perMm2 = new float[strands];
-      exits = ground.exitDeg(hair);
-      clamps = new double[3 * strands];
-      coarseWay = new float[3 * strands * coarse];
-      xyz = new float[3 * strands * points];
-      settled = new boolean[strands];
-      for (int i = 0; i < strands; i++) {
-        double ratio = styling.wet() ? Math.sqrt(map.curlRatio()[i]) : map.curlRatio()[i];
-        lengthMm[i] = (float) (ratio * drawn(stock, i));
-        diameterMm[i] = (float) map.diameterUm()[i] / 1000;
-        perMm2[i] = (float) map.densityPerCm2()[i] / 100;
-        hairs[i] = (float) (perMm2[i] * scalp.areaMm2(i));
-      }
-    }
-
-    /** Which of a root's lengths a strand shows: taken evenly over neighbouring strands. */
-    private static double drawn(Stock stock, int i) {
-      double at = (i * GOLDEN) % 1;
-      int k = 0;
-      double upTo = stock.share(i, 0);
-      while (upTo < at && k + 1 < stock.lengths(i)) {
-        upTo += stock.share(i, ++k);
-      }
-      return stock.lengthMm(i, k);
-    }
-
-    Fall done() {
-      each((s, i) -> first(s, i));
-      each((s, i) -> coarse(s, i, null));
-      Layer layer = measure();
-      each((s, i) -> coarse(s, i, layer));
-      Layer known = measure();
-      each((s, i) -> fine(s, i, known));
-      int unsettled = 0;
-      for (boolean ok : settled) {
-        unsettled += ok ? 0 : 1;
-      }
-      return new Fall(
-          ground,
-          styling,
-          points,
-          xyz,
-          lengthMm,
-          hairs,
-          map.curlRatio(),
-          diameterMm,
-          perMm2,
-          unsettled);
-    }
-
-    private interface One {
-      void strand(Bench bench, int i);
-    }
-
-    private void each(One one) {
-      IntStream.range(0, CHUNKS)
-          .parallel()
-          .forEach(
-              c -> {
-                Bench bench = new Bench(new RodSolver(fine));
-                int from = (int) ((long) strands * c / CHUNKS);
-                int to = (int) ((long) strands * (c + 1) / CHUNKS);
-                for (int i = from; i < to; i++) {
-                  one.strand(bench, i);
-                }
-              });
-    }
-
-    /** What one thread works with. */
-    private static final class Bench {
-      final RodSolver rod;
-      final int[] nodes = new int[4];
-      final double[] shares = new double[4];
-      final double[] way = new double[3];
-      final double[] d = new double[3];
-
-      private final double[] own = new double[3];
-      private int ownOf = -1;
-
-      Bench(RodSolver rod) {
-        this.rod = rod;
-      }
-
-      /** How a strand strays from the way of all. */
-      double[] own(int strand) {
-        if (strand != ownOf) {
-          ownOf = strand;
-          for (int c = 0; c < 3; c++) {
-            own[c] = JITTER_RAD * (2 * hash(strand, c) - 1);
-          }
-        }
-        return own;
-      }
-    }
-
-    /** The clamp: between growth and comb, the more combed the longer the hair. */
-    private void first(Bench b, int i) {
-      Vec3 p = scalp.pointMm(i);
-      UnitVec n = scalp.normal(i);
-      double length = lengthMm[i];
-      find(b, p.x(), p.y(), p.z());
-      combed(b, i, share(length));
-      double lying = b.d[0] * n.x() + b.d[1] * n.y() + b.d[2] * n.z();
-      Vec3 flat = new Vec3(b.d[0], b.d[1], b.d[2]).minus(n.times(lying));
-      double up = styling.way() == Styling.Way.UP ? Math.max(0, lying) : 0;
-      double exit = Math.toRadians(exits[i]);
-      double down = 1 - (1 - COMBED_EXIT) * smooth(length / 32) * map.curlRatio()[i];
-      exit = Math.max(exit * down, Math.atan2(up, Math.max(1e-6, flat.norm())));
-      exit += 0.16 * (hash(i, 3) - 0.5);
-      Vec3 along = flat.norm() < 1e-6 ? field.at(p).times(1) : flat.times(1 / flat.norm());
-      UnitVec c = UnitVec.of(along.times(Math.cos(exit)).plus(n.times(Math.sin(exit))));
-      clamps[3 * i] = c.x();
-      clamps[3 * i + 1] = c.y();
-      clamps[3 * i + 2] = c.z();
-      guess(b, i);
-    }
-
-    private static double share(double lengthMm) {
-      return smooth((lengthMm - 6) / 34);
-    }
-
-    private static double smooth(double t) {
-      double c = Math.max(0, Math.min(1, t));
-      return c * c * (3 - 2 * c);
-    }
-
-    /** Evenly spread numbers from 0 to 1 that depend on the strand alone. */
-    private static double hash(int i, int salt) {
-      long z = (i * 0x9E3779B97F4A7C15L) ^ (salt * 0xBF58476D1CE4E5B9L);
-      z = (z ^ (z >>> 30)) * 0xBF58476D1CE4E5B9L;
-      z = (z ^ (z >>> 27)) * 0x94D049BB133111EBL;
-      return ((z ^ (z >>> 31)) >>> 11) * 0x1.0p-53;
-    }
-
-    private void find(Bench b, double x, double y, double z) {
-      DirectionGrid.SHARED.find(x - centre.x(), y - centre.y(), z - centre.z(), b.nodes, b.shares);
-    }
-
-    /** The way of hair at the nodes found, each strand a little its own, into {@code b.d}. */
-    private void combed(Bench b, int i, double combShare) {
-      double x = 0;
-      double y = 0;
-      double z = 0;
-      for (int k = 0; k < 4; k++) {
-        int q = 3 * b.nodes[k];
-        double g = b.shares[k] * (1 - combShare);
-        double c = b.shares[k] * combShare;
-        x += g * lie.grown[q] + c * lie.combed[q];
-        y += g * lie.grown[q + 1] + c * lie.combed[q + 1];
-        z += g * lie.grown[q + 2] + c * lie.combed[q + 2];
-      }
-      // Where ways part, as at a whorl, what is left of them still counts before what strays.
-      double sure = Math.sqrt(x * x + y * y + z * z);
-      double[] own = b.own(i);
-      x += sure * own[0];
-      y += sure * own[1];
-      z += sure * own[2];
-      double l = Math.sqrt(x * x + y * y + z * z) + 1e-9;
-      b.d[0] = x / l;
-      b.d[1] = y / l;
-      b.d[2] = z / l;
-    }
-
-    private double held(Bench b) {
-      double sum = 0;
-      for (int k = 0; k < 4; k++) {
-        sum += b.shares[k] * lie.held[b.nodes[k]];
-      }
-      return sum;
-    }
-
-    /** A first shape: along the comb while near the head, then down. */
-    private void guess(Bench b, int i) {
-      double h = lengthMm[i] / (double) coarse;
-      Vec3 r = scalp.pointMm(i);
-      double x = r.x();
-      double y = r.y();
-      double z = r.z();
-      double px = clamps[3 * i];
-      double py = clamps[3 * i + 1];
-      double pz = clamps[3 * i + 2];
-      BodyField body = ground.body();
-      for (int k = 0; k < coarse; k++) {
-        find(b, x, y, z);
-        combed(b, i, share(lengthMm[i]));
-        double phi = body.atMm(x, y, z, b.way);
-        double out = b.d[0] * b.way[0] + b.d[1] * b.way[1] + b.d[2] * b.way[2];
-        double hold = held(b) * Math.exp(-sq(Math.max(0, phi - 4) / COMB_REACH_MM));
-        double free = 1 - hold;
-        double dx = hold * b.d[0] + 0.4 * px;
-        double dy = hold * b.d[1] + 0.4 * py;
-        double dz = hold * b.d[2] + 0.4 * pz - 0.8 * free;
-        double in = dx * b.way[0] + dy * b.way[1] + dz * b.way[2];
-        double least = out > 0.3 ? 0 : (2 - phi) / Math.max(2, h);
-        if (in < least) {
-          dx += (least - in) * b.way[0];
-          dy += (least - in) * b.way[1];
-          dz += (least - in) * b.way[2];
-        }
-        double l = Math.sqrt(dx * dx + dy * dy + dz * dz) + 1e-12;
-        px = dx / l;
-        py = dy / l;
-        pz = dz / l;
-        int q = 3 * (i * coarse + k);
-        coarseWay[q] = (float) px;
-        coarseWay[q + 1] = (float) py;
-        coarseWay[q + 2] = (float) pz;
-        x += h * px;
-        y += h * py;
-        z += h * pz;
-      }
-    }
-
-    private void load(Bench b, int i, int n) {
-      RodSolver s = b.rod;
-      s.n = n;
-      s.h = lengthMm[i] / (double) n;
-      s.bending =
-          Rod.of(map.diameterUm()[i], map.curlRatio()[i], styling.wet(), styling.productShare())
-              .bendingMm3();
-      Vec3 r = scalp.pointMm(i);
-      s.rootX = r.x();
-      s.rootY = r.y();
-      s.rootZ = r.z();
-      s.clamp[0] = clamps[3 * i];
-      s.clamp[1] = clamps[3 * i + 1];
-      s.clamp[2] = clamps[3 * i + 2];
-      s.body = ground.body();
-    }
-
-    /** The comb and the hair beneath, as they are where the rod now lies. */
-    private void surroundings(Bench b, int i, Layer layer) {
-      RodSolver s = b.rod;
-      double x = s.rootX;
-      double y = s.rootY;
-      double z = s.rootZ;
-      double share = share(lengthMm[i]);
-      double curl = map.curlRatio()[i];
-      double pull =
-          COMB_PULL
-              * (1 + HOLD_MORE * styling.hold())
-              * curl
-              * curl
-              * Math.min(1.5, s.bending / USUAL_BENDING_MM3 + 0.4)
-              * (0.06 + 0.94 * smooth((lengthMm[i] - 8) / (0.9 * Math.cbrt(s.bending))));
-      double reach = COMB_REACH_MM + HOLD_REACH_MM * styling.hold();
-      double own = 0.85 + 0.3 * hash(i, 4);
-      for (int k = 0; k < s.n; k++) {
-        int q = 3 * k;
-        double mx = x + 0.5 * s.h * s.t[q];
-        double my = y + 0.5 * s.h * s.t[q + 1];
-        double mz = z + 0.5 * s.h * s.t[q + 2];
-        find(b, mx, my, mz);
-        combed(b, i, share);
-        s.comb[q] = b.d[0];
-        s.comb[q + 1] = b.d[1];
-        s.comb[q + 2] = b.d[2];
-        double phi = s.body.atMm(mx, my, mz, null);
-        double above = phi - (layer == null ? 4 : layer.allMm(b.nodes, b.shares));
-        double near = above <= 0 ? 1 : Math.exp(-sq(above / reach));
-        s.combPull[k] = pull * held(b) * near;
-        x += s.h * s.t[q];
-        y += s.h * s.t[q + 1];
-        z += s.h * s.t[q + 2];
-        double from = (k + 1) * s.h;
-        double under = SKIN_MM;
-        if (layer != null) {
-          // Near its root a hair comes up through what lies there.
-          under += smooth(from / 16) * own * layer.underMm(b.nodes, b.shares, from);
-        }
-        s.clear[k] = Math.min(under, SKIN_MM + 0.8 * from);
-      }
-    }
-
-    private static double sq(double x) {
-      return x * x;
-    }
-
-    private void coarse(Bench b, int i, Layer layer) {
-      if (lengthMm[i] < STRAIGHT_MM) {
-        return;
-      }
-      load(b, i, coarse);
-      RodSolver s = b.rod;
-      for (int k = 0; k < 3 * coarse; k++) {
-        s.t[k] = coarseWay[3 * i * coarse + k];
-      }
-      normalise(s.t, coarse);
-      for (int round = 0; round < 2; round++) {
-        surroundings(b, i, layer);
-        s.settle(5, 0.02, null);
-      }
-      for (int k = 0; k < 3 * coarse; k++) {
-        coarseWay[3 * i * coarse + k] = (float) s.t[k];
-      }
-    }
-
-    private static void normalise(double[] t, int n) {
-      for (int k = 0; k < n; k++) {
-        double l =
-            Math.sqrt(
-                t[3 * k] * t[3 * k] + t[3 * k + 1] * t[3 * k + 1] + t[3 * k + 2] * t[3 * k + 2]);
-        t[3 * k] /= l;
-        t[3 * k + 1] /= l;
-        t[3 * k + 2] /= l;
-      }
-    }
-
-    private void fine(Bench b, int i, Layer layer) {
-      RodSolver s = b.rod;
-      load(b, i, fine);
-      settled[i] = true;
-      if (lengthMm[i] < STRAIGHT_MM) {
-        for (int k = 0; k < fine; k++) {
-          System.arraycopy(s.clamp, 0, s.t, 3 * k, 3);
-        }
-      } else {
-        refine(s, i);
-        surroundings(b, i, layer);
-        settled[i] = s.settle(8, SETTLED_RAD, null);
-      }
-      write(b, i);
-    }
-
-    /** The coarse rod's directions read between the middles of its pieces. */
-    private void refine(RodSolver s, int i) {
-      for (int k = 0; k < fine; k++) {
-        double at = (k + 0.5) * coarse / fine - 0.5;
-        int a = (int) Math.floor(at);
-        double share = at - a;
-        for (int c = 0; c < 3; c++) {
-          double from = a < 0 ? s.clamp[c] : coarseWay[3 * (i * coarse + a) + c];
-          double to = coarseWay[3 * (i * coarse + Math.min(a + 1, coarse - 1)) + c];
-          s.t[3 * k + c] = from + share * (to - from) + (c == 2 ? -1e-9 : 0);
-        }
-      }
-      normalise(s.t, fine);
-    }
-
-    /** Points; what was caught inside a thin part, such as an ear, is set on its skin. */
-    private void write(Bench b, int i) {
-      RodSolver s = b.rod;
-      double x = s.rootX;
-      double y = s.rootY;
-      double z = s.rootZ;
-      int at = 3 * i * points;
-      for (int k = 0; k <= fine; k++) {
-        xyz[at] = (float) x;
-        xyz[at + 1] = (float) y;
-        xyz[at + 2] = (float) z;
-        if (k > 0) {
-          setOut(b, at);
-        }
-        at += 3;
-        if (k < fine) {
-          x += s.h * s.t[3 * k];
-          y += s.h * s.t[3 * k + 1];
-          z += s.h * s.t[3 * k + 2];
-        }
-      }
-    }
-
-    /**
-     * Up the distance; where that leads round in a hollow, straight away from the head's middle.
-     */
-    private void setOut(Bench b, int at) {
-      for (int again = 0; again < 40; again++) {
-        double phi = ground.body().atMm(xyz[at], xyz[at + 1], xyz[at + 2], b.way);
-        if (phi >= 0) {
-          return;
-        }
-        if (again >= 4) {
-          b.way[0] = xyz[at] - centre.x();
-          b.way[1] = xyz[at + 1] - centre.y();
-          b.way[2] = xyz[at + 2] - centre.z();
-        }
-        double l = Math.sqrt(sq(b.way[0]) + sq(b.way[1]) + sq(b.way[2])) + 1e-9;
-        for (int c = 0; c < 3; c++) {
-          xyz[at + c] += (float) ((0.1 - phi) * b.way[c] / l);
-        }
-      }
-    }
-
-    /** Lays every coarse strand down and tells how thick the hair lies. */
-    private Layer measure() {
-      int groups = 4;
-      Layer[] parts = new Layer[groups];
-      IntStream.range(0, groups)
-          .parallel()
-          .forEach(
-              g -> {
-                parts[g] = new Layer();
-                Bench b = new Bench(null);
-                int from = (int) ((long) strands * g / groups);
-                int to = (int) ((long) strands * (g + 1) / groups);
-                for (int i = from; i < to; i++) {
-                  lay(parts[g], b, i);
-                }
-              });
-      for (int g = 1; g < groups; g++) {
-        parts[0].add(parts[g]);
-      }
-      parts[0].close(ground.areaMm2());
-      return parts[0];
-    }
-
-    private void lay(Layer layer, Bench b, int i) {
-      if (lengthMm[i] < BARE_MM) {
-        return;
-      }
-      double h = lengthMm[i] / (double) coarse;
-      Vec3 r = scalp.pointMm(i);
-      double x = r.x();
-      double y = r.y();
-      double z = r.z();
-      double radius = diameterMm[i] / 2;
-      double curl = map.curlRatio()[i];
-      double section = hairs[i] * Math.PI * radius * radius;
-      double phi = 0;
-      for (int k = 0; k < coarse; k++) {
-        int q = 3 * (i * coarse + k);
-        for (int half = 0; half < 2; half++) {
-          double from = (k + 0.25 + 0.5 * half) * h;
-          double step = half == 0 ? 0.25 * h : 0.5 * h;
-          x += step * coarseWay[q];
-          y += step * coarseWay[q + 1];
-          z += step * coarseWay[q + 2];
-          phi = ground.body().atMm(x, y, z, b.way);
-          find(b, x, y, z);
-          double out =
-              coarseWay[q] * b.way[0] + coarseWay[q + 1] * b.way[1] + coarseWay[q + 2] * b.way[2];
-          double lying = Math.sqrt(Math.max(0, 1 - out * out)) * Math.exp(-sq(phi / 45));
-          double room = Layer.roomMm2(section, curl, from);
-          layer.lay(b.nodes, b.shares, from, room * lying * 0.5 * h);
-        }
-        x += 0.25 * h * coarseWay[q];
-        y += 0.25 * h * coarseWay[q + 1];
-        z += 0.25 * h * coarseWay[q + 2];
-      }
-      layer.tip(b.nodes, b.shares, lengthMm[i], Math.max(0, Math.min(45, phi)), hairs[i]);
-    }
   }
 }

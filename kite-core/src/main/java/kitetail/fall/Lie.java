@@ -32,6 +32,8 @@ final class Lie {
 
   Lie(Head head, Hair hair, Styling styling) {
     GrowthField field = new GrowthField(head, hair);
+    // Combed hair follows the whorl, not a cowlick or a nape it only passes over.
+    GrowthField fallen = new GrowthField(head, hair.growing(hair.growth().combed()));
     Vec3 c = head.surface().centreMm();
     double partX = styling.partX(head);
     Vec3 crown = head.place(Place.CROWN);
@@ -46,8 +48,8 @@ final class Lie {
               double down = head.fromApexMm(p);
               double beyond = down - head.hairlineFromApexMm(az);
               held[i] = (float) (1 - Smooth.step(beyond / letsGo));
-              UnitVec g = field.at(p);
-              put(grown, i, g);
+              put(grown, i, field.at(p));
+              UnitVec g = fallen.at(p);
               // In front the ridge runs out into the hairline: all of it counts as top.
               double front = Smooth.step((FRONT_RAD - Math.abs(az)) / 0.3 + 0.5);
               double over = Smooth.step((head.ridgeFromApexMm(az) - down + 18) / 40);

@@ -25,16 +25,12 @@ final class RodSolver {
   private static final double FORESEEN_MM = 0.05;
   private static final double LARGEST_TURN = 0.7;
 
-  private final int most;
   int n;
   double h;
   double bending;
   double rootX;
   double rootY;
   double rootZ;
-
-  /** Up for a weight that pulls down. */
-  double weight = 1;
 
   final double[] clamp = new double[3];
   final double[] t;
@@ -63,7 +59,6 @@ final class RodSolver {
   private double energyNow;
 
   RodSolver(int most) {
-    this.most = most;
     t = new double[3 * most];
     comb = new double[3 * most];
     combPull = new double[most];
@@ -83,10 +78,6 @@ final class RodSolver {
     turn = new double[2 * most];
     hessian = new double[4 * most * most];
     factor = new double[4 * most * most];
-  }
-
-  int most() {
-    return most;
   }
 
   double joint(int i) {
@@ -111,7 +102,7 @@ final class RodSolver {
       double ey = ty - py;
       double ez = tz - pz;
       e += joint(i) * 0.5 * (ex * ex + ey * ey + ez * ez);
-      e += weight * h * (z + 0.5 * h * tz - rootZ);
+      e += h * (z + 0.5 * h * tz - rootZ);
       x += h * tx;
       y += h * ty;
       z += h * tz;
@@ -260,7 +251,7 @@ final class RodSolver {
       double far = i < n - 1 ? joint(i + 1) : 0;
       double ox = h * fx - h * combPull[i] * comb[q];
       double oy = h * fy - h * combPull[i] * comb[q + 1];
-      double oz = h * fz - h * combPull[i] * comb[q + 2] + weight * h * h * (n - i - 0.5);
+      double oz = h * fz - h * combPull[i] * comb[q + 2] + h * h * (n - i - 0.5);
       double outer = -(ox * t[q] + oy * t[q + 1] + oz * t[q + 2]);
       double jx = near * (i == 0 ? clamp[0] : t[q - 3]);
       double jy = near * (i == 0 ? clamp[1] : t[q - 2]);

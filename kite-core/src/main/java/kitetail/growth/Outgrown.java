@@ -133,9 +133,4 @@ public record Outgrown(List<Sign> signs, double returnFrom, double returnTo) {
       }
     }
   }
-
-  /** The signs that show within so many weeks. */
-  public List<Sign> by(double weeks) {
-    return signs.stream().filter(s -> s.weeks().mean() <= weeks).toList();
-  }
 }

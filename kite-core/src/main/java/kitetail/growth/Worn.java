@@ -76,6 +76,11 @@ public record Worn(Plan plan, Outcome outcome, Stock stock, double week, Look lo
     return week == 0 ? stock : stock.grown(week * Rate.of(plan.hair()).mmPerWeek());
   }
 
+  /** How much has grown since. */
+  public double grownMm() {
+    return week * Rate.of(plan.hair()).mmPerWeek();
+  }
+
   public Fall fall() {
     return look.fall();
   }

@@ -30,6 +30,11 @@ public record Growth(Whorl whorl, FrontCowlick front, Nape nape) {
     UP
   }
 
+  /** As long hair shows it: the whorl alone; a comb takes it past cowlick and nape. */
+  public Growth combed() {
+    return new Growth(whorl, FrontCowlick.NONE, Nape.DOWN);
+  }
+
   Growth mirrored() {
     Whorl w = whorl == Whorl.LEFT ? Whorl.RIGHT : whorl == Whorl.RIGHT ? Whorl.LEFT : whorl;
     FrontCowlick f =

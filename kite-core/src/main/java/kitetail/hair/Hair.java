@@ -64,6 +64,11 @@ public record Hair(
     this(exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, null);
   }
 
+  public Hair growing(Growth other) {
+    return new Hair(
+        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, other, patches, colour);
+  }
+
   public Hair with(HairColour other) {
     return new Hair(
         exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, other);

@@ -12,7 +12,7 @@ import kitetail.head.Place;
  * @param amount how much
  * @param unit of the amount
  * @param with ids of the other moves or sections it is about
- * @param meant the note with which it was answered as meant; null while it is not
+ * @param meant the answer that it is meant; null while there is none
  */
 public record Finding(
     String rule,
@@ -22,7 +22,7 @@ public record Finding(
     double amount,
     Unit unit,
     List<String> with,
-    String meant) {
+    Meant meant) {
   /** Worst first. */
   public enum Severity {
     STOP,
@@ -61,7 +61,7 @@ public record Finding(
     return answers.stream()
         .filter(m -> m.answers(this))
         .findFirst()
-        .map(m -> new Finding(rule, severity, move, place, amount, unit, with, m.note()))
+        .map(m -> new Finding(rule, severity, move, place, amount, unit, with, m))
         .orElse(this);
   }
 }

@@ -87,27 +87,6 @@ public record Plan(
     }
   }
 
-  /** Worn as it falls, nothing answered yet. */
-  public Plan(
-      int version,
-      String title,
-      HeadSpec head,
-      Hair hair,
-      StartingHair start,
-      Kit kit,
-      Pace pace,
-      School school,
-      List<Section> sections,
-      List<Move> moves,
-      List<MeantJump> jumps,
-      Wishes wishes,
-      Cautions cautions,
-      Family family) {
-    this(
-        version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
-        cautions, family, null, null);
-  }
-
   private static void known(Set<String> ids, String id, String who) {
     if (!ids.contains(id)) {
       throw new IllegalArgumentException(

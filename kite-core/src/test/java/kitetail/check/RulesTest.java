@@ -460,7 +460,7 @@ class RulesTest {
     List<Finding> after = Check.of(answered, PlanEngine.run(answered, S));
     assertThat(after).hasSameSizeAs(before);
     assertThat(after.get(after.size() - 1).rule()).isEqualTo(first.rule());
-    assertThat(after.get(after.size() - 1).meant()).isEqualTo("quick");
+    assertThat(after.get(after.size() - 1).meant().note()).isEqualTo("quick");
     assertThat(after.get(0).meant()).isNull();
   }
 

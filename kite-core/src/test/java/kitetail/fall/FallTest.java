@@ -1,10 +1,13 @@
 package kitetail.fall;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.List;
 import kitetail.geom.Vec3;
+import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.Stock;
 import kitetail.hair.WetDry;
@@ -189,5 +192,60 @@ class FallTest {
     int left = near(Place.RECESSION_LEFT);
     assertThat(sides.tip(right).x()).isPositive();
     assertThat(sides.tip(left).x()).isNegative();
+  }
+
+  /** A nape grown in and up turns short hair; long hair that only passes over it hangs. */
+  @Test
+  void longHairHangsOverANapeThatSwirls_shortHairFollowsIt() {
+    Hair swirls =
+        new Hair(
+            60,
+            0.36,
+            200,
+            70,
+            WetDry.STRAIGHT,
+            new Growth(null, null, Growth.Nape.SWIRLS),
+            List.of());
+    Fall hangs = Fall.of(ON_HEAD, swirls, all(HEAD, 150), Styling.NATURAL);
+    Fall usual = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 150), Styling.NATURAL);
+    assertThat(widthBelowTheNape(hangs)).isGreaterThan(0.8 * widthBelowTheNape(usual));
+    int corner = near(Place.NAPE_CORNER_LEFT);
+    Fall turned = Fall.of(ON_HEAD, swirls, all(HEAD, 12), Styling.NATURAL);
+    Fall straight = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 12), Styling.NATURAL);
+    assertThat(turned.tip(corner).x()).isGreaterThan(straight.tip(corner).x() + 1);
+    assertThat(turned.tip(corner).z()).isGreaterThan(straight.tip(corner).z() + 1);
+  }
+
+  /** How far apart the ends of the back hang, mean from the middle. */
+  private static double widthBelowTheNape(Fall f) {
+    double sum = 0;
+    int n = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      if (Math.abs(Math.toDegrees(HEAD.azimuthRad(i))) > 130) {
+        sum += Math.abs(f.tip(i).x());
+        n++;
+      }
+    }
+    return sum / n;
+  }
+
+  @Test
+  void whatDidNotComeToRestIsCountedByPlace() {
+    Fall f = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 260), Styling.NATURAL);
+    assertThat(f.unsettledNear().values().stream().mapToInt(Integer::intValue).sum())
+        .isEqualTo(f.unsettled());
+  }
+
+  @Test
+  void stylingsOutOfRangeAreRefusedWithTheRange() {
+    assertThatThrownBy(() -> new Styling(null, null, 2, 0, false))
+        .hasMessageContaining("productShare must be 0 to 1, was 2");
+    assertThatThrownBy(() -> new Styling(null, null, 0, Double.NaN, false))
+        .hasMessageContaining("hold must be 0 to 1");
+    assertThatThrownBy(() -> Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 9), Styling.NATURAL, 3))
+        .hasMessageContaining("points must be 7 to 61");
+    Styling right = new Styling(Styling.Way.RIGHT, Styling.Part.LEFT, 0.1, 0.2, false);
+    assertThat(right.mirrored().mirrored()).isEqualTo(right);
+    assertThat(right.partX(HEAD.head())).isEqualTo(-right.mirrored().partX(HEAD.head()));
   }
 }

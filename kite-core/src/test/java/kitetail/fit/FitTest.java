@@ -106,7 +106,9 @@ class FitTest {
         p.jumps(),
         p.wishes(),
         p.cautions(),
-        f);
+        f,
+        p.styling(),
+        p.meant());
   }
 
   @Test
@@ -194,7 +196,9 @@ class FitTest {
                 null,
                 null,
                 null,
-                new Family.Needs(300, 0, 1, List.of(new Wish(Place.NAPE, 200)))));
+                new Family.Needs(300, 0, 1, List.of(new Wish(Place.NAPE, 200)))),
+            fits.styling(),
+            fits.meant());
     SitDown client =
         new SitDown(SitDown.VERSION, SPEC, null, LONG, Wishes.of(new Wish(Place.APEX, 90)), null);
     List<Integer> told = new ArrayList<>();

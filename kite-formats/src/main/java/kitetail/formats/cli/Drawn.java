@@ -36,6 +36,7 @@ final class Drawn {
   private final Set<Kind> kinds = EnumSet.noneOf(Kind.class);
   private Path folder = Path.of(".");
   private double week;
+  private Worn last;
 
   /** Takes a flag; returns what is wrong with it, or null. */
   String take(String flag) {
@@ -72,8 +73,12 @@ final class Drawn {
     return !kinds.isEmpty();
   }
 
+  /** Worked out once a plan, however much is asked of it. */
   Worn worn(Plan plan) {
-    return Worn.of(plan, Worn.Stand.of(Scalp.of(PlanJson.head(plan), Fall.STRANDS)), week);
+    if (last == null || !last.plan().equals(plan)) {
+      last = Worn.of(plan, Worn.Stand.of(Scalp.of(PlanJson.head(plan), Fall.STRANDS)), week);
+    }
+    return last;
   }
 
   void write(Path file, Plan plan, PrintStream err) throws IOException {

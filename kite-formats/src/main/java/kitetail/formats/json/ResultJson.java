@@ -208,7 +208,7 @@ public final class ResultJson {
     n.put("amount", round(f.amount()));
     n.put("unit", f.unit().name().toLowerCase(java.util.Locale.ROOT));
     if (f.meant() != null) {
-      n.put("meant", f.meant());
+      n.set("meant", PlanJson.json().valueToTree(f.meant()));
     }
     if (!f.with().isEmpty()) {
       ArrayNode with = n.putArray("with");

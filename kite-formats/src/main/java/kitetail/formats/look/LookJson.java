@@ -26,6 +26,9 @@ public final class LookJson {
     n.put("strands", l.fall().strands());
     n.put("points", l.fall().points());
     n.put("unsettled", l.fall().unsettled());
+    ObjectNode near = n.putObject("unsettledNear");
+    l.fall().unsettledNear().forEach((place, count) -> near.put(ResultJson.name(place), count));
+    n.put("grownMm", one(w.grownMm()));
     ArrayNode landings = n.putArray("landings");
     l.landings().forEach(x -> landing(landings.addObject(), x));
     n.putObject("ears")

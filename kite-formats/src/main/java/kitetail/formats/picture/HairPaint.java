@@ -1,5 +1,7 @@
 package kitetail.formats.picture;
 
+import java.util.Arrays;
+import java.util.List;
 import kitetail.hair.HairColour;
 
 /** The colour a hair is drawn in. What each level looks like is an assumption. */
@@ -19,6 +21,11 @@ public final class HairPaint {
    */
   static int of(HairColour c, double draw) {
     return draw < c.greyShare() ? HeadPicture.mix(pigmented(c), WHITE, 0.6) : pigmented(c);
+  }
+
+  /** Each level as #rrggbb, 1 first. */
+  public static List<String> levels() {
+    return Arrays.stream(LEVELS).mapToObj(c -> String.format("#%06x", c)).toList();
   }
 
   /** All hairs together, as seen from afar. */

@@ -3,6 +3,7 @@ package kitetail.formats.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import kitetail.check.CheckRound;
 import kitetail.growth.GrowOut;
 import kitetail.growth.Outgrown;
@@ -43,7 +44,16 @@ public record LookWords(Words words) {
               + " above the edge.");
     }
     if (l.fall().unsettled() > l.fall().strands() / 20) {
-      out.add(l.fall().unsettled() + " strands had not come to rest; take their ends as rough.");
+      String where =
+          l.fall().unsettledNear().entrySet().stream()
+              .max(Map.Entry.comparingByValue())
+              .map(e -> words.place(e.getKey()))
+              .orElseThrow();
+      out.add(
+          l.fall().unsettled()
+              + " strands had not come to rest, most near the "
+              + where
+              + "; take their ends as rough.");
     }
     return out;
   }

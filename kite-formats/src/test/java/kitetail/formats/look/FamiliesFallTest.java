@@ -3,13 +3,19 @@ package kitetail.formats.look;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import kitetail.fall.Fall;
+import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.growth.Worn;
+import kitetail.hair.Growth;
+import kitetail.hair.Hair;
+import kitetail.hair.WetDry;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
+import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.look.Ears;
@@ -87,11 +93,57 @@ class FamiliesFallTest {
     }
   }
 
+  private record Client(HeadSpec.Measured head, Hair hair) {}
+
+  /**
+   * Three unlike clients of the demo shop: usual; double whorl and nape swirls; thick and curly.
+   */
+  private static final List<Client> CLIENTS =
+      List.of(
+          new Client(new HeadSpec.Measured(572, 350.0, 330.0), new Hair(58, 0.37)),
+          new Client(
+              new HeadSpec.Measured(
+                  541, null, 312.0, null, null, new HeadShape(0, 0, 0, -1, 0, 0, 0), null, null),
+              new Hair(
+                  66,
+                  0.36,
+                  200,
+                  70,
+                  WetDry.STRAIGHT,
+                  new Growth(Growth.Whorl.DOUBLE, null, Growth.Nape.SWIRLS),
+                  List.of())),
+          new Client(
+              new HeadSpec.Measured(565, 346.0, null),
+              new Hair(75, 0.34, 250, 82, new WetDry(0.03, 0.7), Growth.USUAL, List.of())));
+
+  /** Fitted to each of them, as a plan is made in the shop. */
   @ParameterizedTest
   @MethodSource("ids")
-  void everyFamilyComesToRest_outsideTheHead(String id) {
-    Fall f = worn(id).fall();
-    assertThat(f.unsettled()).isLessThan(f.strands() / 7);
+  void onThreeUnlikeClients_itComesToRestOutsideTheHead_andTailsHang_andFrontsStayOff(String id) {
+    Plan family = Families.all().get(id);
+    for (Client c : CLIENTS) {
+      Worn.Stand stand =
+          STANDS.computeIfAbsent(c.head(), h -> Worn.Stand.of(Scalp.of(Head.of(h), 1200)));
+      Plan plan =
+          Planner.fit(
+                  family.on(c.head(), c.hair(), family.start(), family.wishes(), family.cautions()))
+              .plan();
+      Worn w = Worn.of(plan, stand, 0);
+      Fall f = w.fall();
+      assertThat(f.unsettled()).as("unsettled").isLessThan(f.strands() / 7);
+      assertThat(deepest(f)).as("inside the head").isGreaterThan(-0.2);
+      if (TAILS.contains(id)) {
+        assertThat(w.look().landing(Side.NAPE).orElseThrow().ofHairlineMm())
+            .as("a tail below the nape")
+            .isGreaterThan(60);
+      }
+      if (OFF_THE_FACE.contains(id)) {
+        assertThat(w.look().landing(Side.FRINGE).orElseThrow().place()).isNull();
+      }
+    }
+  }
+
+  private static double deepest(Fall f) {
     double deepest = 0;
     for (int i = 0; i < f.strands(); i++) {
       for (int k = 1; k < f.points(); k++) {
@@ -99,7 +151,7 @@ class FamiliesFallTest {
         deepest = Math.min(deepest, f.ground().body().atMm(p.x(), p.y(), p.z(), null));
       }
     }
-    assertThat(deepest).isGreaterThan(-0.2);
+    return deepest;
   }
 
   private static double highest(Fall f) {

@@ -9,6 +9,7 @@ import kitetail.check.Check;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
+import kitetail.formats.picture.HairPaint;
 import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
@@ -90,11 +91,12 @@ class PlanController {
 
   record Saved(long version) {}
 
-  record Ramp(double[] levelsMm, List<String> colours) {}
+  /** What lengths and hair levels are painted in. */
+  record Ramp(double[] levelsMm, List<String> colours, List<String> hairLevels) {}
 
   @GetMapping("/ramp")
   Ramp ramp() {
-    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex());
+    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), HairPaint.levels());
   }
 
   @GetMapping(value = "/schema/plan-3.schema.json", produces = "application/schema+json")

@@ -1,0 +1,60 @@
+import { expect, it } from "vitest";
+import { type FallData, readFall } from "../api/binary";
+import { ribbons, shuffled } from "./Hair3D";
+
+/** Two strands of three points, one 20 mm long down, one bare. */
+const fall = {
+  reading: {} as FallData["reading"],
+  strands: 2,
+  points: 3,
+  xyz: Float32Array.of(0, 90, 0, 0, 90, -10, 0, 90, -20, 5, 80, 9, 5, 80, 9, 5, 80, 9),
+};
+
+it("any first part of the shuffled strands is spread over all of them", () => {
+  for (const n of [1, 2, 7, 800, 3001]) {
+    const order = shuffled(n);
+    expect(new Set(order).size).toBe(n);
+  }
+  const first = [...shuffled(1000).slice(0, 100)];
+  for (let tenth = 0; tenth < 10; tenth++) {
+    expect(first.filter((s) => Math.floor(s / 100) === tenth).length).toBeGreaterThan(5);
+  }
+});
+
+it("a strand is a ribbon of two vertices a point; a bare one is not drawn", () => {
+  const g = ribbons(fall);
+  expect(g.getAttribute("position").count).toBe(2 * 3 * 2);
+  // Two pieces of two triangles.
+  expect(g.index?.count).toBe(2 * 2 * 3);
+  expect(g.instanceCount).toBe(1);
+  const info = g.getAttribute("info");
+  const lengths = new Set(Array.from({ length: info.count }, (_, i) => info.getW(i)));
+  expect(lengths).toEqual(new Set([20, 0]));
+  expect([info.getX(0), info.getX(1)]).toEqual([-1, 1]);
+});
+
+it("the last point of a ribbon goes on the way it came", () => {
+  const g = ribbons(fall);
+  const position = g.getAttribute("position");
+  const next = g.getAttribute("next");
+  for (let i = 0; i < position.count; i++) {
+    if (position.getZ(i) === -20) expect(next.getZ(i)).toBe(-30);
+  }
+});
+
+it("a fall is read from its bytes: the words, then points in fiftieths of a millimetre", () => {
+  const text = new TextEncoder().encode(JSON.stringify({ week: 4, words: ["a"] }).padEnd(28, " "));
+  const buffer = new ArrayBuffer(4 + text.length + 8 + 2 * 6);
+  const view = new DataView(buffer);
+  view.setInt32(0, text.length, true);
+  new Uint8Array(buffer, 4).set(text);
+  view.setInt32(4 + text.length, 1, true);
+  view.setInt32(8 + text.length, 2, true);
+  [0, 4500, -50, 25, 4500, -1000].forEach((v, i) => {
+    view.setInt16(12 + text.length + 2 * i, v, true);
+  });
+  const read = readFall(buffer);
+  expect(read.reading.week).toBe(4);
+  expect([read.strands, read.points]).toEqual([1, 2]);
+  expect([...read.xyz]).toEqual([0, 90, -1, 0.5, 90, -20]);
+});
