@@ -43,9 +43,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{clientId}/families/{family}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fitted"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -107,7 +123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_3"];
+        get: operations["one_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -140,6 +156,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["rank"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coats"];
         put?: never;
         post?: never;
         delete?: never;
@@ -187,7 +235,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -206,6 +254,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edit/edge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["edge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edit/length": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["length"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edit/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edit/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remedies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edit/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["section"];
         delete?: never;
         options?: never;
         head?: never;
@@ -235,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -270,6 +398,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["grip"];
         delete?: never;
         options?: never;
         head?: never;
@@ -318,6 +462,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ladder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["map"];
         delete?: never;
         options?: never;
         head?: never;
@@ -382,22 +542,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["outcome"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/partings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["partings"];
         delete?: never;
         options?: never;
         head?: never;
@@ -540,6 +684,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["silhouettes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{planId}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{planId}/versions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1024,10 +1200,36 @@ export interface components {
             sitDowns?: components["schemas"]["SitDownRow"][];
             visits?: components["schemas"]["VisitRow"][];
         };
+        CoatRow: {
+            colours?: string[];
+            id?: string;
+            levels?: number[];
+            title?: string;
+            unit?: string;
+        };
         CsrfToken: {
             headerName?: string;
             parameterName?: string;
             token?: string;
+        };
+        EdgeAsked: {
+            document: components["schemas"]["JsonNode"];
+            /** Format: double */
+            fromX?: number;
+            /** Format: double */
+            fromY?: number;
+            /** Format: int32 */
+            limit?: number;
+            section: string;
+            upper?: boolean;
+            /** Format: double */
+            x?: number;
+            /** Format: double */
+            y?: number;
+        };
+        Edited: {
+            document?: components["schemas"]["JsonNode"];
+            words?: string;
         };
         FamilyRow: {
             about?: string;
@@ -1050,6 +1252,25 @@ export interface components {
             /** Format: int64 */
             triangles?: number;
             unit?: string;
+        };
+        GripAsked: {
+            /** Format: int32 */
+            bite?: number;
+            document: components["schemas"]["JsonNode"];
+            move: string;
+        };
+        GripRow: {
+            /** Format: int32 */
+            bite?: number;
+            /** Format: int32 */
+            bites?: number;
+            edge?: number[][];
+            flat?: components["schemas"]["PartingRow"][];
+            out?: number[];
+            partings?: components["schemas"]["PartingRow"][];
+            roots?: number[][];
+            tips?: number[][];
+            tool?: string;
         };
         Group: {
             eye?: string;
@@ -1108,6 +1329,14 @@ export interface components {
             textual?: boolean;
             valueNode?: boolean;
         };
+        Keep: {
+            document: components["schemas"]["JsonNode"];
+            name: string;
+        };
+        Kept: {
+            /** Format: int64 */
+            id?: number;
+        };
         LadderAsked: {
             document: components["schemas"]["JsonNode"];
             guardNumbers?: number[];
@@ -1119,6 +1348,16 @@ export interface components {
             /** Format: double */
             toleranceMm?: number;
         };
+        LengthAsked: {
+            /** Format: double */
+            atMm?: number;
+            document: components["schemas"]["JsonNode"];
+            /** Format: double */
+            keptMm?: number;
+            /** Format: double */
+            lengthMm?: number;
+            walk: string;
+        };
         Measured: {
             document: components["schemas"]["JsonNode"];
             /** Format: int32 */
@@ -1126,6 +1365,14 @@ export interface components {
             measuredMm?: {
                 [key: string]: number;
             };
+        };
+        MoveAsked: {
+            /** Format: int32 */
+            at?: number;
+            document: components["schemas"]["JsonNode"];
+            move?: string;
+            section?: string;
+            what: string;
         };
         NewClient: {
             email?: string;
@@ -1170,19 +1417,6 @@ export interface components {
             bite?: number;
             points?: number[][];
         };
-        Partings: {
-            /** Format: int32 */
-            bites?: number;
-            lines?: components["schemas"]["PartingRow"][];
-            /** Format: double */
-            longestLineMm?: number;
-            /** Format: int32 */
-            partings?: number;
-        };
-        PartingsAsked: {
-            document: components["schemas"]["JsonNode"];
-            move: string;
-        };
         PersonView: {
             name?: string;
             role?: string;
@@ -1214,6 +1448,20 @@ export interface components {
             hairLevels?: string[];
             levelsMm?: number[];
         };
+        RemedyRow: {
+            document?: components["schemas"]["JsonNode"];
+            move?: string;
+            place?: string;
+            rule?: string;
+        };
+        Row: {
+            by?: string;
+            /** Format: date-time */
+            createdAt?: string;
+            /** Format: int64 */
+            id?: number;
+            name?: string;
+        };
         Save: {
             document: components["schemas"]["JsonNode"];
             /** Format: int64 */
@@ -1231,6 +1479,14 @@ export interface components {
         SavedSitDown: {
             /** Format: int64 */
             version?: number;
+        };
+        ScalpMap: {
+            hairline?: number[][];
+            places?: {
+                [key: string]: number[];
+            };
+            ridge?: number[][];
+            sections?: components["schemas"]["SectionRow"][];
         };
         Scan: {
             id?: string;
@@ -1259,6 +1515,22 @@ export interface components {
             /** Format: double */
             share?: number;
             state?: string;
+        };
+        SectionAsked: {
+            document: components["schemas"]["JsonNode"];
+            other?: string;
+            section: string;
+            what: string;
+        };
+        SectionRow: {
+            /** Format: double */
+            areaMm2?: number;
+            corners?: number[][];
+            id?: string;
+            middle?: number[];
+            name?: string;
+            over?: boolean;
+            rings?: components["schemas"]["Stretch"][][];
         };
         SignIn: {
             password: string;
@@ -1309,6 +1581,12 @@ export interface components {
             wetPulledMm?: number;
         };
         StreamingResponseBody: unknown;
+        Stretch: {
+            bound?: boolean;
+            /** Format: int32 */
+            limit?: number;
+            points?: number[][];
+        };
         Today: {
             appointments?: components["schemas"]["Appointment"][];
             /** Format: date */
@@ -1396,7 +1674,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1436,6 +1714,29 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    fitted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: number;
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
                 };
             };
         };
@@ -1510,7 +1811,7 @@ export interface operations {
             };
         };
     };
-    one_3: {
+    one_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1581,6 +1882,52 @@ export interface operations {
             };
         };
     };
+    coat: {
+        parameters: {
+            query: {
+                of: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+        };
+    };
+    coats: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["CoatRow"][];
+                };
+            };
+        };
+    };
     readings_1: {
         parameters: {
             query?: never;
@@ -1625,7 +1972,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: {
                 version?: number;
@@ -1671,6 +2018,126 @@ export interface operations {
             };
         };
     };
+    edge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EdgeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Edited"];
+                };
+            };
+        };
+    };
+    length: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LengthAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Edited"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Edited"];
+                };
+            };
+        };
+    };
+    remedies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["RemedyRow"][];
+                };
+            };
+        };
+    };
+    section: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Edited"];
+                };
+            };
+        };
+    };
     fall: {
         parameters: {
             query?: {
@@ -1698,7 +2165,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1808,6 +2275,30 @@ export interface operations {
             };
         };
     };
+    grip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GripAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["GripRow"];
+                };
+            };
+        };
+    };
     growOut: {
         parameters: {
             query: {
@@ -1879,6 +2370,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    map: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ScalpMap"];
                 };
             };
         };
@@ -1975,30 +2490,6 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
-                };
-            };
-        };
-    };
-    partings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PartingsAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "*/*": components["schemas"]["Partings"];
                 };
             };
         };
@@ -2232,6 +2723,77 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                planId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Row"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                planId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Keep"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    one_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                planId: number;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
                 };
             };
         };

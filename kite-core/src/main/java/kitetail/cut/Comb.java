@@ -1,5 +1,7 @@
 package kitetail.cut;
 
+import java.util.ArrayList;
+import java.util.List;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
@@ -110,6 +112,21 @@ public record Comb(
       double d =
           Double.isFinite(near + next) ? near + (f - c) * (next - near) : Math.max(near, next);
       out[k] = Math.max(thicknessMm, (d + turned(zone, i)) / lifted);
+    }
+    return out;
+  }
+
+  /** Where the cutting edge goes up a column, from the section's lower edge to its upper. */
+  List<Vec3> path(Zone zone, double azimuth, double heightMm) {
+    Track t = lay(zone, azimuth);
+    Vec3 c = zone.head().surface().centreMm();
+    List<Vec3> out = new ArrayList<>();
+    for (int k = 0; k <= 8; k++) {
+      double s = heightMm * k / 8;
+      double o = t.outMm + s * t.outward;
+      out.add(
+          new Vec3(
+              c.x() + o * Math.sin(azimuth), c.y() + o * Math.cos(azimuth), t.upMm + s * t.upward));
     }
     return out;
   }

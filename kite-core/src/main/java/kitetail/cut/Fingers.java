@@ -106,6 +106,11 @@ public record Fingers(
     return with(line, g);
   }
 
+  /** Rested on the comb, without tension. */
+  public Fingers untensed() {
+    return new Fingers(hold, line, guide, parting, biteMm, Tension.NONE, rollDeg);
+  }
+
   public Fingers withBite(double mm) {
     return new Fingers(hold, line, guide, parting, mm, tension, rollDeg);
   }

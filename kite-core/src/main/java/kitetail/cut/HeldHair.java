@@ -120,6 +120,28 @@ final class HeldHair {
     return Double.isFinite(d) ? g.plus(pull.times(d)) : null;
   }
 
+  /** Where the hair of a root ends in the hand when it is left so long. */
+  Vec3 heldAt(int root, double lengthMm) {
+    Vec3 p = scalp.pointMm(root);
+    UnitVec n = scalp.normal(root);
+    if (cut.guide() instanceof Guide.Fixed f) {
+      Vec3 place = head.place(f.place());
+      Vec3 to =
+          f.gather() == Guide.Gather.SPOT ? tip(place) : tip(inRow(p, place, rowDirection(place)));
+      return to == null ? p.plus(hold.pull(n).times(lengthMm)) : to;
+    }
+    boolean back = cut.guide() instanceof Guide.LastBite;
+    if (back || cut.guide() instanceof Guide.Middle) {
+      Vec3 old = stepBack(p, n);
+      if (old != null && !offScalp(old)) {
+        Vec3 at = back ? old : skin.onto(old.plus(p).times(0.5));
+        UnitVec up = skin.normalAt(at);
+        return at.plus(hold.pull(up).times(reach(p, n, lengthMm, at, up)));
+      }
+    }
+    return p.plus(hold.pull(n).times(lengthMm));
+  }
+
   /** The way the work goes at the guide; rows run along it. */
   private UnitVec rowDirection(Vec3 place) {
     return parting instanceof Parting.Across a

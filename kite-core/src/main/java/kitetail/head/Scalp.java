@@ -69,7 +69,12 @@ public final class Scalp {
 
   /** No sites and no walks: the named places alone, for work that only asks what is left there. */
   public static Scalp ofPlaces(Head head) {
-    return new Scalp(head, new ArrayList<>(), 0, List.of());
+    return ofPoints(head, List.of());
+  }
+
+  /** No sites and no walks: some points of the skin, roots from 0, and the named places. */
+  public static Scalp ofPoints(Head head, List<Vec3> points) {
+    return new Scalp(head, new ArrayList<>(points), 0, List.of());
   }
 
   /**

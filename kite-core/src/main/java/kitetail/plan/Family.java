@@ -22,6 +22,12 @@ public record Family(
     needs = needs == null ? Needs.ANY : needs;
   }
 
+  /** The same when a move is no longer in the plan: no knob turns it. */
+  public Family without(String move) {
+    List<Knob> left = knobs.stream().map(k -> k.without(move)).filter(k -> k != null).toList();
+    return new Family(id, about, mark, left, wishes, needs);
+  }
+
   /**
    * The hair a family is for.
    *

@@ -24,6 +24,12 @@ public record Knob(String id, List<String> moves, Dial dial, double min, double 
     }
   }
 
+  /** The same turning every move but one; null when that was its only one. */
+  Knob without(String move) {
+    List<String> left = moves.stream().filter(m -> !m.equals(move)).toList();
+    return left.isEmpty() ? null : new Knob(id, left, dial, min, max, why);
+  }
+
   /** Where it stands in a plan. */
   public double on(Plan plan) {
     return plan.move(moves.get(0)).cut().dial(dial);

@@ -35,7 +35,7 @@ public record Move(
     RIGHT,
     BACK;
 
-    Stand mirrored() {
+    public Stand mirrored() {
       return this == LEFT ? RIGHT : this == RIGHT ? LEFT : this;
     }
   }
@@ -64,6 +64,30 @@ public record Move(
 
   public Move with(Cut other) {
     return new Move(id, name, section, other, job, after, damp, stand, purpose, watch, askFirst);
+  }
+
+  /** The same on another section. */
+  public Move on(String other) {
+    return new Move(id, name, other, cut, job, after, damp, stand, purpose, watch, askFirst);
+  }
+
+  /** The same waiting for other moves. */
+  public Move after(List<String> others) {
+    return new Move(id, name, section, cut, job, others, damp, stand, purpose, watch, askFirst);
+  }
+
+  public Move with(Damp other) {
+    return new Move(id, name, section, cut, job, after, other, stand, purpose, watch, askFirst);
+  }
+
+  /** The same, there for something else. */
+  public Move as(Job other) {
+    return new Move(id, name, section, cut, other, after, damp, stand, purpose, watch, askFirst);
+  }
+
+  /** The same, the client asked before it. */
+  public Move asked() {
+    return new Move(id, name, section, cut, job, after, damp, stand, purpose, watch, true);
   }
 
   /** Length in the hand over length dry and straight, as this move holds the hair. */

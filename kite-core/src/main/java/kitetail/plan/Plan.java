@@ -123,6 +123,36 @@ public record Plan(
         cautions, family, styling, meant);
   }
 
+  /** With other sections, and moves that work on them; jumps of sections that are gone go too. */
+  public Plan with(List<Section> otherSections, List<Move> otherMoves) {
+    List<String> ids = otherSections.stream().map(Section::id).toList();
+    List<MeantJump> left =
+        jumps.stream().filter(j -> ids.contains(j.one()) && ids.contains(j.other())).toList();
+    return new Plan(
+        version,
+        title,
+        head,
+        hair,
+        start,
+        kit,
+        pace,
+        school,
+        otherSections,
+        otherMoves,
+        left,
+        wishes,
+        cautions,
+        family,
+        styling,
+        meant);
+  }
+
+  public Plan withFamily(Family other) {
+    return new Plan(
+        version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
+        cautions, other, styling, meant);
+  }
+
   public Plan withHair(Hair other) {
     return on(head, other, start, wishes, cautions);
   }

@@ -30,7 +30,7 @@ public record Anchor(Place at, double forwardMm, double acrossMm) {
   }
 
   /** Right and forward on the map, mm. */
-  double[] on(Head h) {
+  public double[] on(Head h) {
     Vec3 p = h.place(at);
     double[] xy = onMap(h.azimuthRad(p), h.fromApexMm(p));
     xy[0] += acrossMm;

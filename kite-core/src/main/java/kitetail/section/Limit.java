@@ -80,6 +80,17 @@ public sealed interface Limit {
       };
     }
 
+    /** Of a place outside: true when it is the upper end that keeps it out. */
+    boolean upperEnds(Head h, Vec3 p, double a, double d) {
+      double v = by.of(h, p, a, d);
+      double from = minOn(h);
+      double to = maxOn(h);
+      // Round the back both ends are passed; the nearer one is meant.
+      return by == Scalar.AROUND_DEG
+          ? Math.abs(Math.IEEEremainder(v - to, 360)) < Math.abs(Math.IEEEremainder(v - from, 360))
+          : v >= to;
+    }
+
     @Override
     public Between mirrored() {
       Place from = minAt == null ? null : minAt.mirrored();

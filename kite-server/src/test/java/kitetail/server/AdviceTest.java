@@ -110,7 +110,7 @@ class AdviceTest {
   }
 
   @Test
-  void theNextSafeCut_theOrder_aLadder_andPartings() {
+  void theNextSafeCut_theOrder_andALadder() {
     ObjectNode now = body(family("even-all-over"));
     now.put("done", 0).put("damp", "wet").put("tensed", true);
     JsonNode apex =
@@ -140,13 +140,6 @@ class AdviceTest {
         .isCloseTo(column.path("toMm").asDouble() / 19, within(0.01));
     ladder.put("section", "chin");
     assertThat(refused("POST", "/api/ladder", ladder)).contains("chin").contains("leftSide");
-
-    ObjectNode lines = body(family("even-all-over"));
-    lines.put("move", "strip");
-    JsonNode partings = posted("/api/partings", lines);
-    assertThat(partings.path("partings").asInt()).isGreaterThan(15);
-    assertThat(partings.path("lines").size()).isGreaterThan(10);
-    assertThat(partings.path("lines").get(0).path("points").get(0).size()).isEqualTo(3);
   }
 
   @Test

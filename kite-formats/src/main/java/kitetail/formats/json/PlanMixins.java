@@ -17,6 +17,7 @@ import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.cut.Outline;
 import kitetail.cut.Texture;
+import kitetail.edit.MoveEdit;
 import kitetail.fall.Styling;
 import kitetail.fit.Planner;
 import kitetail.growth.Outgrown;
@@ -205,7 +206,8 @@ final class PlanMixins {
           Layering.Kind.class,
           Outgrown.What.class,
           CheckRound.Kind.class,
-          CheckRound.Way.class
+          CheckRound.Way.class,
+          MoveEdit.Kind.class
         }) {
       b.addMixIn(e, Names.class);
     }

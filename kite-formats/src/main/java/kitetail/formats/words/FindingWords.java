@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import kitetail.plan.Finding;
+import kitetail.plan.Order;
 import kitetail.plan.Plan;
 
 /** Findings in words: where, how much, and what to do. */
@@ -215,13 +216,11 @@ record FindingWords(Words words, Plan plan) {
           + f.with().stream().map(this::move).collect(Collectors.joining(", then "))
           + ". Let go of one of the waits.";
     }
-    return "Do "
-        + move(f.with().get(0))
-        + " before "
-        + move(f.move())
-        + ": "
-        + why(f.rule().substring("order-".length()))
-        + ".";
+    return order(new Order.Rule(f.rule().substring("order-".length()), f.with().get(0), f.move()));
+  }
+
+  String order(Order.Rule r) {
+    return "Do " + move(r.before()) + " before " + move(r.then()) + ": " + why(r.id()) + ".";
   }
 
   private static String why(String rule) {

@@ -34,7 +34,7 @@ public class Advice {
   }
 
   /** A scalp with few sites. */
-  Workbench few(HeadSpec head) {
+  public Workbench few(HeadSpec head) {
     return Made.once(few, head, h -> new Workbench(Scalp.of(heads.fitted(h), Risk.SITES)));
   }
 

@@ -10,7 +10,6 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import kitetail.cut.Bites;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.fit.Columns;
@@ -29,8 +28,6 @@ import kitetail.plan.School;
 import kitetail.plan.SitDown;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
-import kitetail.section.PartingLines;
-import kitetail.section.Zone;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
@@ -96,16 +93,6 @@ class AdviceController {
       @NotNull(message = "must be given") JsonNode document,
       @NotNull(message = "must be given") String move,
       double toleranceMm) {}
-
-  /** The partings of one move cut over the fingers. */
-  record PartingsAsked(
-      @NotNull(message = "must be given") JsonNode document,
-      @NotNull(message = "must be given") String move) {}
-
-  /** One stretch of a parting; points are x, y, z in mm. */
-  record PartingRow(int bite, List<double[]> points) {}
-
-  record Partings(int partings, int bites, double longestLineMm, List<PartingRow> lines) {}
 
   record GuideRow(String guide, double straysMm) {}
 
@@ -197,25 +184,6 @@ class AdviceController {
         .findFirst()
         .orElseThrow(
             () -> new FieldException("$.move", move, "it must be a move cut over the fingers"));
-  }
-
-  @PostMapping("/partings")
-  Partings partings(@Valid @RequestBody PartingsAsked p) {
-    Plan plan = PlanJson.read(p.document());
-    Fingers f = fingers(plan, p.move());
-    Zone zone = advice.few(plan.head()).zone(plan.region(plan.move(p.move()).section()));
-    Bites bites = Bites.of(f, zone);
-    List<PartingRow> lines =
-        PartingLines.of(zone, f.parting(), f.biteMm()).stream()
-            .map(
-                l ->
-                    new PartingRow(
-                        l.bite(),
-                        l.pointsMm().stream()
-                            .map(v -> new double[] {v.x(), v.y(), v.z()})
-                            .toList()))
-            .toList();
-    return new Partings(bites.partings(), bites.count(), bites.longestLineMm(), lines);
   }
 
   @PostMapping("/replan")

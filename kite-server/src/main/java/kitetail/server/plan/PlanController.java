@@ -11,6 +11,7 @@ import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.HairPaint;
 import kitetail.formats.picture.LengthRamp;
+import kitetail.formats.words.EditWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Finding;
@@ -129,6 +130,17 @@ class PlanController {
     return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
   }
 
+  /** A family fitted to a client's newest sit-down, without making a plan of it. */
+  @GetMapping("/clients/{clientId}/families/{family}")
+  JsonNode fitted(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long clientId,
+      @PathVariable String family) {
+    clients.get(me.shopId(), clientId);
+    SitDown s = sitDowns.latest(me.shopId(), clientId);
+    return PlanJson.tree(advice.fitted(s, families.get(me.shopId(), family)));
+  }
+
   @GetMapping("/plans/{id}")
   PlanView one(@AuthenticationPrincipal Person me, @PathVariable long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
@@ -166,6 +178,9 @@ class PlanController {
                     .put("id", step.move().id())
                     .put("headline", words.headline(step.move().with(step.cut())))
                     .put("sentence", words.sentence(step.move())));
+    EditWords edits = new EditWords(words);
+    ArrayNode why = result.putArray("why");
+    o.steps().forEach(step -> why.add(edits.why(step.move(), plan, o, step)));
     ArrayNode warned = result.putArray("findingWords");
     found.forEach(f -> warned.add(words.finding(f, plan)));
     return Binary.outcome(result.toString(), o, heads.of(plan).picture().scalpMesh().roots());

@@ -1,0 +1,2 @@
+/** A plan changed as a whole: its sections and its moves, with the reason when that is refused. */
+package kitetail.edit;

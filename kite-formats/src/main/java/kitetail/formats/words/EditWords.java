@@ -1,0 +1,136 @@
+package kitetail.formats.words;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import kitetail.cut.Dial;
+import kitetail.edit.RefusedException;
+import kitetail.fit.Shaping;
+import kitetail.plan.Knob;
+import kitetail.plan.Move;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.section.EdgeDrag;
+import kitetail.section.Limit;
+import kitetail.section.Scalar;
+import kitetail.wish.Reading;
+
+/** What an edit did, or why it was refused, in short trade words. */
+public record EditWords(Words words) {
+
+  /** What was turned for a length set by hand. */
+  public String shaped(Shaping s, Plan plan) {
+    if (s.changes().isEmpty()) {
+      return s.wantedMm() > s.hadMm() + 0.25
+          ? "There is only " + mm(s.hadMm()) + " of hair here; it cannot be longer."
+          : "Nothing that cuts here can be set so.";
+    }
+    String what =
+        s.changes().stream()
+            .map(c -> "“" + plan.move(c.move()).name() + "” " + turned(c))
+            .collect(Collectors.joining("; "));
+    return Math.abs(s.gotMm() - s.wantedMm()) > 1
+        ? what + ". That leaves " + mm(s.gotMm()) + "; no nearer with this tool."
+        : what + ".";
+  }
+
+  private String turned(Shaping.Change c) {
+    return switch (c.dial()) {
+      case GUARD_NUMBER -> "guard " + number(c.from()) + " to " + number(c.to());
+      case LEAN_DEG -> "comb " + number(c.from()) + "° to " + number(c.to()) + "°";
+      case FINGER_DEG -> "fingers " + number(c.from()) + "° to " + number(c.to()) + "°";
+      case GAP -> "gap " + mm(c.from()) + " to " + mm(c.to());
+      default -> mm(c.from()) + " to " + mm(c.to());
+    };
+  }
+
+  /** Where a dragged edge came to lie, and what came along. */
+  public String dragged(EdgeDrag d, Plan plan, String section, int limit) {
+    Limit moved = plan.section(section).limits().get(limit);
+    String on =
+        d.place() != null
+            ? "On the " + words.place(d.place())
+            : d.line() ? "On the " + line(moved) : "Moved";
+    List<String> others = d.moved().stream().filter(s -> !s.equals(section)).toList();
+    return others.isEmpty()
+        ? on + "."
+        : on
+            + "; "
+            + others.stream()
+                .map(s -> "“" + plan.section(s).name() + "”")
+                .collect(Collectors.joining(", "))
+            + (others.size() == 1 ? " comes" : " come")
+            + " along.";
+  }
+
+  private static String line(Limit l) {
+    if (l instanceof Limit.Between b) {
+      return b.by() == Scalar.ABOVE_RIDGE_MM
+          ? "ridge"
+          : b.by() == Scalar.ABOVE_HAIRLINE_MM ? "hairline" : "centre line";
+    }
+    return "line";
+  }
+
+  /** Why an order is not taken. */
+  public String refused(RefusedException e, Plan plan) {
+    FindingWords said = new FindingWords(words, plan);
+    return e.rules().stream().map(said::order).collect(Collectors.joining(" "));
+  }
+
+  /** Why a number of a move is what it is: what it decides, and which wish it meets. */
+  public String why(Move m, Plan plan, Outcome o, Outcome.Step step) {
+    StringBuilder out = new StringBuilder();
+    if (plan.family() != null) {
+      plan.family().knobs().stream()
+          .filter(k -> k.moves().contains(m.id()) && !k.why().isBlank())
+          .map(Knob::why)
+          .distinct()
+          .forEach(w -> out.append(upper(w)).append(". "));
+    }
+    for (Reading r : o.wishes()) {
+      int root = o.scalp().root(r.wish().place());
+      boolean holds = java.util.Arrays.stream(step.roots()).anyMatch(i -> i == root);
+      if (holds) {
+        out.append(
+            String.format(
+                Locale.ROOT,
+                "Wished at the %s: %s; it comes out %s. ",
+                words.place(r.wish().place()),
+                mm(r.needMm()),
+                mm(r.haveMm())));
+      }
+    }
+    String hand = hand(m, plan);
+    return (out + hand).strip();
+  }
+
+  private String hand(Move m, Plan plan) {
+    double ratio = m.handRatio(plan.hair());
+    double length = m.cut().dial(Dial.LENGTH);
+    if (Math.abs(ratio - 1) < 0.005 || Double.isNaN(length)) {
+      return "";
+    }
+    return "Measured in the hand "
+        + (m.damp().name().toLowerCase(Locale.ROOT))
+        + ": "
+        + mm(length)
+        + " there is "
+        + mm(length / ratio)
+        + " dry.";
+  }
+
+  private static String upper(String s) {
+    return Character.toUpperCase(s.charAt(0)) + s.substring(1);
+  }
+
+  private static String number(double n) {
+    return n == Math.rint(n)
+        ? String.format(Locale.ROOT, "%.0f", n)
+        : String.format(Locale.ROOT, "%.1f", n);
+  }
+
+  private String mm(double mm) {
+    return words.units().length(mm);
+  }
+}

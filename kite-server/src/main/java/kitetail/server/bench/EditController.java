@@ -1,0 +1,248 @@
+package kitetail.server.bench;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import kitetail.check.Check;
+import kitetail.edit.MoveEdit;
+import kitetail.edit.RefusedException;
+import kitetail.edit.SectionEdit;
+import kitetail.fit.Shaping;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.ResultJson;
+import kitetail.formats.words.EditWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.geom.Vec3;
+import kitetail.growth.Worn;
+import kitetail.head.Head;
+import kitetail.head.Scalp;
+import kitetail.head.Walk;
+import kitetail.plan.Finding;
+import kitetail.plan.Plan;
+import kitetail.plan.Workbench;
+import kitetail.remedy.Remedies;
+import kitetail.section.EdgeDrag;
+import kitetail.server.advice.Advice;
+import kitetail.server.error.FieldException;
+import kitetail.server.fall.Falls;
+import kitetail.server.head.Heads;
+import kitetail.server.security.Person;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Changes to a whole plan document: what comes back is the document changed, and what was done. */
+@RestController
+@RequestMapping("/api/edit")
+class EditController {
+  private final Heads heads;
+  private final Falls falls;
+  private final Advice advice;
+
+  EditController(Heads heads, Falls falls, Advice advice) {
+    this.heads = heads;
+    this.falls = falls;
+    this.advice = advice;
+  }
+
+  record Edited(JsonNode document, String words) {}
+
+  /** {@code keptMm}: where on the walk the length is to stay; left out for a plain length. */
+  record LengthAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String walk,
+      double atMm,
+      double lengthMm,
+      Double keptMm) {}
+
+  /** An edge taken hold of at one place of the scalp map and let go at another. */
+  record EdgeAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String section,
+      int limit,
+      boolean upper,
+      double fromX,
+      double fromY,
+      double x,
+      double y) {}
+
+  /** {@code what}: splitLevel, splitUpright, join (with {@code other}), mirror. */
+  record SectionAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String what,
+      @NotNull(message = "must be given") String section,
+      String other) {}
+
+  /**
+   * {@code what}: remove, reorder (to {@code at}), otherSide of {@code move}; or a kind of tool to
+   * add on {@code section} before the move that is {@code at}.
+   */
+  record MoveAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String what,
+      String move,
+      String section,
+      int at) {}
+
+  /** What would answer a finding. */
+  record RemedyRow(String rule, String move, String place, JsonNode document) {}
+
+  private static EditWords words(Person me) {
+    return new EditWords(new Words(Units.valueOf(me.units())));
+  }
+
+  @PostMapping("/length")
+  Edited length(@AuthenticationPrincipal Person me, @Valid @RequestBody LengthAsked a) {
+    Plan plan = PlanJson.read(a.document());
+    if (!(a.lengthMm() >= 0 && a.lengthMm() <= 1500)) {
+      throw new FieldException("$.lengthMm", String.valueOf(a.lengthMm()), "allowed 0 to 1500");
+    }
+    Walk walk = walk(plan, a.walk());
+    List<Vec3> points = new ArrayList<>(List.of(on(walk, a.atMm())));
+    if (a.keptMm() != null) {
+      points.add(on(walk, a.keptMm()));
+    }
+    Workbench bench = new Workbench(Scalp.ofPoints(heads.fitted(plan.head()), points));
+    Shaping s =
+        a.keptMm() == null
+            ? Shaping.length(plan, bench, 0, a.lengthMm())
+            : Shaping.slope(plan, bench, 1, 0, a.lengthMm());
+    return new Edited(PlanJson.tree(s.plan()), words(me).shaped(s, plan));
+  }
+
+  private Walk walk(Plan plan, String name) {
+    return heads.of(plan).bench().scalp().walks().stream()
+        .filter(w -> ResultJson.name(w.kind()).equals(name))
+        .findFirst()
+        .orElseThrow(() -> new FieldException("$.walk", name, "allowed centre, earToEar, edge"));
+  }
+
+  private static Vec3 on(Walk walk, double atMm) {
+    if (!(atMm >= 0 && atMm <= walk.lengthMm() + 1)) {
+      throw new FieldException(
+          "$.atMm",
+          String.valueOf(atMm),
+          String.format(Locale.ROOT, "allowed 0 to %.0f", walk.lengthMm()));
+    }
+    int best = 0;
+    for (int i = 1; i < walk.size(); i++) {
+      best =
+          Math.abs(walk.distanceMm()[i] - atMm) < Math.abs(walk.distanceMm()[best] - atMm)
+              ? i
+              : best;
+    }
+    return walk.pointsMm().get(best);
+  }
+
+  @PostMapping("/edge")
+  Edited edge(@AuthenticationPrincipal Person me, @Valid @RequestBody EdgeAsked a) {
+    Plan plan = PlanJson.read(a.document());
+    Head head = heads.fitted(plan.head());
+    EdgeDrag d =
+        asked(
+            "$.section",
+            a.section(),
+            () ->
+                EdgeDrag.to(
+                    head,
+                    plan.sections(),
+                    a.section(),
+                    a.limit(),
+                    a.upper(),
+                    a.fromX(),
+                    a.fromY(),
+                    a.x(),
+                    a.y()));
+    Plan next = plan.with(d.sections(), plan.moves());
+    return new Edited(PlanJson.tree(next), words(me).dragged(d, next, a.section(), a.limit()));
+  }
+
+  @PostMapping("/section")
+  Edited section(@Valid @RequestBody SectionAsked a) {
+    Plan plan = PlanJson.read(a.document());
+    Head head = heads.fitted(plan.head());
+    Workbench few = advice.few(plan.head());
+    Plan next =
+        asked(
+            "$.section",
+            a.section(),
+            () ->
+                switch (a.what()) {
+                  case "splitLevel" ->
+                      SectionEdit.split(plan, few, a.section(), SectionEdit.Way.LEVEL);
+                  case "splitUpright" ->
+                      SectionEdit.split(plan, few, a.section(), SectionEdit.Way.UPRIGHT);
+                  case "join" -> SectionEdit.join(plan, head, a.section(), a.other());
+                  case "mirror" -> SectionEdit.mirror(plan, a.section());
+                  default ->
+                      throw new FieldException(
+                          "$.what", a.what(), "allowed splitLevel, splitUpright, join, mirror");
+                });
+    return new Edited(PlanJson.tree(next), "");
+  }
+
+  @PostMapping("/move")
+  Edited move(@AuthenticationPrincipal Person me, @Valid @RequestBody MoveAsked a) {
+    Plan plan = PlanJson.read(a.document());
+    try {
+      Plan next = asked("$.move", String.valueOf(a.move()), () -> moved(plan, a));
+      return new Edited(PlanJson.tree(next), "");
+    } catch (RefusedException e) {
+      throw new FieldException("$.at", String.valueOf(a.at() + 1), words(me).refused(e, plan));
+    }
+  }
+
+  private Plan moved(Plan plan, MoveAsked a) {
+    return switch (a.what()) {
+      case "remove" -> MoveEdit.remove(plan, a.move());
+      case "reorder" -> MoveEdit.reorder(plan, a.move(), a.at());
+      case "otherSide" -> MoveEdit.otherSide(plan, a.move());
+      default -> MoveEdit.add(plan, advice.few(plan.head()), kind(a.what()), a.section(), a.at());
+    };
+  }
+
+  private static MoveEdit.Kind kind(String what) {
+    return Arrays.stream(MoveEdit.Kind.values())
+        .filter(k -> ResultJson.name(k).equals(what))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new FieldException(
+                    "$.what",
+                    what,
+                    "allowed remove, reorder, otherSide, "
+                        + Arrays.stream(MoveEdit.Kind.values()).map(ResultJson::name).toList()));
+  }
+
+  private static <T> T asked(String path, String value, Supplier<T> work) {
+    try {
+      return work.get();
+    } catch (IllegalArgumentException e) {
+      throw new FieldException(path, value, e.getMessage());
+    }
+  }
+
+  /** For every finding that one change answers, the plan with it. */
+  @PostMapping("/remedies")
+  List<RemedyRow> remedies(@RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    Worn w = falls.of(plan, 0, true);
+    Remedies remedies = new Remedies(plan, advice.few(plan.head()));
+    List<RemedyRow> out = new ArrayList<>();
+    for (Finding f : Check.of(plan, w.outcome(), w.look())) {
+      Plan next = f.meant() == null ? remedies.of(f) : null;
+      if (next != null) {
+        out.add(new RemedyRow(f.rule(), f.move(), ResultJson.name(f.place()), PlanJson.tree(next)));
+      }
+    }
+    return out;
+  }
+}

@@ -1,0 +1,176 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.net.http.HttpResponse;
+import kitetail.formats.json.Families;
+import kitetail.formats.json.PlanJson;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What the plan bench asks, over HTTP. */
+class BenchTest {
+  private static TestShop shop;
+  private static TestShop.Visitor maud;
+
+  @BeforeAll
+  static void open() {
+    shop = new TestShop();
+    maud = shop.new Visitor().signedIn("maud");
+  }
+
+  @AfterAll
+  static void close() {
+    shop.close();
+  }
+
+  private static ObjectNode asked(String family) {
+    ObjectNode n = TestShop.JSON.createObjectNode();
+    n.set("document", PlanJson.tree(Families.all().get(family)));
+    return n;
+  }
+
+  private static JsonNode posted(String path, JsonNode body) {
+    HttpResponse<String> r = maud.send("POST", path, body.toString());
+    assertThat(r.statusCode()).as(r.body()).isBetween(200, 201);
+    return TestShop.JSON.readTree(r.body());
+  }
+
+  private static String refused(String path, JsonNode body) {
+    HttpResponse<String> r = maud.send("POST", path, body.toString());
+    assertThat(r.statusCode()).as(r.body()).isEqualTo(422);
+    return TestShop.JSON.readTree(r.body()).path("detail").asString();
+  }
+
+  @Test
+  void aLengthAskedOnAWalk_isWhatTheEngineThenLeavesThere() {
+    ObjectNode a = asked("tapered-pixie");
+    a.put("walk", "centre").put("atMm", 120).put("lengthMm", 60);
+    JsonNode r = posted("/api/edit/length", a);
+    Plan next = PlanJson.read(r.path("document"));
+    Outcome o = PlanEngine.run(next);
+    var walk = o.scalp().walks().get(0);
+    int at = 0;
+    while (walk.distanceMm()[at] < 120) {
+      at++;
+    }
+    assertThat(o.afterMm()[walk.firstRoot() + at]).isCloseTo(60, within(1.5));
+    assertThat(r.path("words").asString()).contains("“Crown”");
+    a.put("lengthMm", 4000);
+    assertThat(refused("/api/edit/length", a)).contains("$.lengthMm").contains("0 to 1500");
+    a.put("lengthMm", 60).put("walk", "round");
+    assertThat(refused("/api/edit/length", a)).contains("earToEar");
+    a.put("walk", "centre").put("atMm", 9000);
+    assertThat(refused("/api/edit/length", a)).contains("allowed 0 to 3");
+  }
+
+  @Test
+  void theMap_hasEverySection_itsEdges_andTheLandmarks() {
+    JsonNode map = posted("/api/map", asked("tapered-pixie").path("document"));
+    assertThat(map.path("sections").size()).isEqualTo(11);
+    assertThat(map.path("places").path("nape").get(1).asDouble()).isLessThan(-150);
+    JsonNode top = map.path("sections").get(0);
+    assertThat(top.path("rings").size()).isPositive();
+    int points = 0;
+    for (JsonNode stretch : top.path("rings").get(0)) {
+      points += stretch.path("points").size();
+    }
+    assertThat(points).isGreaterThan(60);
+    assertThat(map.path("sections").get(1).path("corners").size()).isEqualTo(5);
+  }
+
+  @Test
+  void anEdgeDraggedToTheRidge_snaps_andSaysWhatComesAlong() {
+    ObjectNode a = asked("tapered-pixie");
+    JsonNode map = posted("/api/map", a.path("document"));
+    JsonNode right = map.path("ridge").get(45);
+    a.put("section", "top").put("limit", 0).put("upper", false);
+    a.put("fromX", 0).put("fromY", 0);
+    a.put("x", right.get(0).asDouble()).put("y", right.get(1).asDouble());
+    JsonNode r = posted("/api/edit/edge", a);
+    assertThat(r.path("words").asString()).startsWith("On the ridge").contains("“Left side”");
+    assertThat(
+            r.path("document").path("sections").get(0).path("limits").get(0).path("min").asDouble())
+        .isZero();
+    a.put("section", "chin");
+    assertThat(refused("/api/edit/edge", a)).contains("chin");
+  }
+
+  @Test
+  void movesAndSections_areChanged_orRefusedWithTheReason() {
+    ObjectNode a = asked("tapered-pixie");
+    a.put("what", "reorder").put("move", "combBack").put("at", 0);
+    assertThat(refused("/api/edit/move", a)).contains("Do “Guard 6 for bulk” before");
+    a.put("what", "scissorComb").put("section", "crown").put("at", 3);
+    assertThat(posted("/api/edit/move", a).path("document").path("moves").size()).isEqualTo(17);
+    a.put("what", "shave");
+    assertThat(refused("/api/edit/move", a)).contains("clipperComb");
+    ObjectNode s = asked("tapered-pixie");
+    s.put("what", "splitLevel").put("section", "top");
+    assertThat(posted("/api/edit/section", s).path("document").path("sections").size())
+        .isEqualTo(12);
+    s.put("what", "join").put("other", "leftSide");
+    assertThat(refused("/api/edit/section", s)).contains("do not meet");
+  }
+
+  @Test
+  void remedies_arePlans_thatTheEngineTakes() {
+    JsonNode all = posted("/api/edit/remedies", asked("tapered-pixie").path("document"));
+    for (JsonNode r : all) {
+      assertThat(PlanJson.read(r.path("document")).moves()).isNotEmpty();
+      assertThat(r.path("rule").asString()).isNotBlank();
+    }
+  }
+
+  @Test
+  void aGrip_hasHairFromRootToTip_andPartingsOnBothDrawings() {
+    ObjectNode a = asked("tapered-pixie");
+    a.put("move", "crown").put("bite", 3);
+    JsonNode g = posted("/api/grip", a);
+    assertThat(g.path("roots").size()).isEqualTo(g.path("tips").size()).isGreaterThan(5);
+    assertThat(g.path("tool").asString()).isEqualTo("fingers");
+    assertThat(g.path("partings").size()).isEqualTo(g.path("flat").size()).isPositive();
+    a.put("move", "chin");
+    assertThat(refused("/api/grip", a)).contains("chin");
+  }
+
+  @Test
+  void coats_areANumberAVertex_andAnUnknownOneIsRefused() {
+    JsonNode plan = asked("tapered-pixie").path("document");
+    for (String of : new String[] {"weight", "risk", "density", "diameter"}) {
+      HttpResponse<byte[]> r = maud.bytes("POST", "/api/coat?of=" + of, plan.toString());
+      assertThat(r.statusCode()).isEqualTo(200);
+      assertThat(r.body().length).as(of).isGreaterThan(4 * 3500);
+    }
+    assertThat(refused("/api/coat?of=gold", plan)).contains("density");
+  }
+
+  @Test
+  void aVersion_isKeptUnderAName_andReadAgainAsItStood() {
+    JsonNode today = TestShop.JSON.readTree(maud.send("GET", "/api/today", null).body());
+    long id = 0;
+    for (JsonNode a : today.path("appointments")) {
+      id = a.path("planId").asLong(id);
+    }
+    String url = "/api/plans/" + id + "/versions";
+    ObjectNode k = TestShop.JSON.createObjectNode();
+    JsonNode document =
+        TestShop.JSON.readTree(maud.send("GET", "/api/plans/" + id, null).body()).path("document");
+    k.put("name", "before the fringe").set("document", document);
+    long version = posted(url, k).path("id").asLong();
+    JsonNode all = TestShop.JSON.readTree(maud.send("GET", url, null).body());
+    assertThat(all.get(0).path("name").asString()).isEqualTo("before the fringe");
+    JsonNode again = TestShop.JSON.readTree(maud.send("GET", url + "/" + version, null).body());
+    assertThat(PlanJson.read(again)).isEqualTo(PlanJson.read(document));
+    k.put("name", "");
+    assertThat(refused(url, k)).contains("1 to 80");
+    assertThat(maud.send("GET", url + "/999999", null).statusCode()).isEqualTo(404);
+  }
+}
