@@ -10,6 +10,7 @@ import { NewClient } from "./client/NewClient";
 import { Finish } from "./finish/Finish";
 import { Frame } from "./frame/Frame";
 import { Loading, Trouble } from "./frame/States";
+import { ShapesPage } from "./shapes/ShapesPage";
 import { SignIn } from "./signin/SignIn";
 import { Today } from "./today/Today";
 
@@ -35,6 +36,7 @@ export function App() {
           <Route path="/clients" element={<Clients />} />
           <Route path="/clients/new" element={<NewClient />} />
           <Route path="/clients/:id/sit" element={<SitDown units={me.data.units} />} />
+          <Route path="/clients/:id/shapes" element={<ShapesPage />} />
           <Route path="/clients/cards" element={<Cards />} />
           <Route path="/clients/:id" element={<ClientPage units={me.data.units} />} />
           <Route path="/plans/:id" element={<Bench units={me.data.units} />} />

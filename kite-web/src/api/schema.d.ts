@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["differences"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edit/edge": {
         parameters: {
             query?: never;
@@ -668,6 +684,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/sheet.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetSvg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1212,6 +1244,10 @@ export interface components {
             parameterName?: string;
             token?: string;
         };
+        DifferencesAsked: {
+            document: components["schemas"]["JsonNode"];
+            other: components["schemas"]["JsonNode"];
+        };
         EdgeAsked: {
             document: components["schemas"]["JsonNode"];
             /** Format: double */
@@ -1222,6 +1258,8 @@ export interface components {
             limit?: number;
             section: string;
             upper?: boolean;
+            /** Format: double */
+            value?: number;
             /** Format: double */
             x?: number;
             /** Format: double */
@@ -1351,6 +1389,7 @@ export interface components {
         LengthAsked: {
             /** Format: double */
             atMm?: number;
+            both?: boolean;
             document: components["schemas"]["JsonNode"];
             /** Format: double */
             keptMm?: number;
@@ -1453,6 +1492,7 @@ export interface components {
             move?: string;
             place?: string;
             rule?: string;
+            words?: string;
         };
         Row: {
             by?: string;
@@ -2014,6 +2054,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CardsRead"];
+                };
+            };
+        };
+    };
+    differences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DifferencesAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string[];
                 };
             };
         };
@@ -2685,7 +2749,10 @@ export interface operations {
     };
     sheet: {
         parameters: {
-            query?: never;
+            query?: {
+                paper?: string;
+                form?: string;
+            };
             header?: never;
             path: {
                 id: number;
@@ -2701,6 +2768,30 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    sheetSvg: {
+        parameters: {
+            query?: {
+                paper?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };

@@ -130,6 +130,16 @@ export type RankLine = {
   families?: { id: string; title: string; score: number; reasons: string[] }[];
 };
 export type Ramp = Solid<S["Ramp"]>;
+export type CoatRow = Solid<S["CoatRow"]>;
+export type GripRow = Solid<S["GripRow"]>;
+export type ScalpMap = Solid<S["ScalpMap"]>;
+export type SectionRow = Solid<S["SectionRow"]>;
+export type Stretch = Solid<S["Stretch"]>;
+export type RemedyRow = Omit<But<Solid<S["RemedyRow"]>, "move">, "document"> & {
+  document: PlanDocument;
+  words: string;
+};
+export type VersionRow = Solid<S["Row"]>;
 export type Added = { id: number };
 export type PlanView = Omit<Solid<S["PlanView"]>, "document"> & { document: PlanDocument };
 
@@ -253,7 +263,11 @@ export type FallReading = {
   findingWords: string[];
   ears: { leftShare: number; rightShare: number };
   landings: { side: string; place?: string; belowMm?: number; ofHairlineMm: number }[];
+  weightLines: { near: string; heightMm: number; fromDeg: number; toDeg: number; share: number }[];
 };
+
+/** A stretch of a move's sentence; with the path of what it says in the cut, when that can be changed. */
+export type SaidPart = { text: string; path: string | null };
 
 /** The result document, with the words the server adds. */
 export type Walk = {
@@ -261,6 +275,8 @@ export type Walk = {
   lengthMm: number;
   marksMm: Record<string, number>;
   distanceMm: number[];
+  /** x, y, z of each point, one after another. */
+  pointsMm: number[];
   beforeMm: number[];
   afterMove: { move: string; lengthMm: number[] }[];
 };
@@ -288,6 +304,15 @@ export type Result = {
   }[];
   walks: Walk[];
   findings: Finding[];
-  words: { id: string; headline: string; sentence: string }[];
+  words: { id: string; headline: string; parts: SaidPart[] }[];
   findingWords: string[];
+  growthMmPerWeek: number;
+  /** For each move, why its numbers are what they are. */
+  why: string[];
+  wishes: { place: string; wishedMm: number; lengthMm: number; overMm: number; shortfallMm: number }[];
+  jumps: { longer: string; shorter: string; mm: number; near: string; meant: boolean }[];
+  cover: {
+    gaps: { sections: string[]; areaMm2: number; near: string }[];
+    overlaps: { sections: string[]; areaMm2: number; near: string }[];
+  };
 };

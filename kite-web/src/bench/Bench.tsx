@@ -1,26 +1,38 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link, useParams } from "react-router";
 import { get } from "../api/http";
-import type { PlanView } from "../api/types";
-import { Hair3D } from "../draw/Hair3D";
-import { Head3D } from "../draw/Head3D";
+import type { PlanDocument, PlanView, RemedyRow, ScalpMap } from "../api/types";
 import { KiteString } from "../draw/KiteString";
-import { Profile } from "../draw/Profile";
-import { ViewButtons } from "../draw/ViewButtons";
-import type { ViewName } from "../draw/views";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
-import { choose, plan as kept, openPlan, redo, undo, useChosen, usePlan } from "../store/planStore";
+import { compareNot, useOther } from "../store/compareStore";
+import { look, lookAnew, turnTo, useLook } from "../store/lookStore";
+import { choose, plan as kept, openPlan, redo, undo, useChosen, usePlan, useSaid } from "../store/planStore";
+import { letGo, useTried } from "../store/tryStore";
 import type { Units } from "../store/units";
+import { useAnswer } from "../store/useAnswer";
 import { useFall } from "../store/useFall";
+import { useGrip } from "../store/useGrip";
 import { useOutcome } from "../store/useOutcome";
 import { useUndoKeys } from "../store/useUndoKeys";
+import { ComparePicker } from "./ComparePicker";
+import { Conflict } from "./Conflict";
 import { Findings } from "./Findings";
-import { HairControls } from "./HairControls";
+import { HeadPane } from "./HeadPane";
+import { KeyHelp } from "./KeyHelp";
+import { MapPanel } from "./MapPanel";
 import { MovePanel } from "./MovePanel";
+import { MoveTools } from "./MoveTools";
+import { Printouts } from "./Printouts";
+import { ProfilePanel } from "./ProfilePanel";
 import { Reading } from "./Reading";
+import { useBenchKeys } from "./useBenchKeys";
 import { useHead } from "./useHead";
+import { Versions } from "./Versions";
+
+/** The fall and the remedies are asked when nothing has changed for so long. */
+const SETTLED_MS = 700;
 
 export function Bench({ units }: { units: string }) {
   const id = Number(useParams().id);
@@ -31,7 +43,11 @@ export function Bench({ units }: { units: string }) {
     staleTime: Number.POSITIVE_INFINITY,
   });
   useEffect(() => {
-    if (plan.data) openPlan(plan.data);
+    if (!plan.data) return;
+    lookAnew();
+    compareNot();
+    letGo();
+    openPlan(plan.data);
   }, [plan.data]);
   useEffect(kept.startAutosave, []);
   const ready = usePlan((s) => s.id === id && s.document !== null);
@@ -41,205 +57,177 @@ export function Bench({ units }: { units: string }) {
 }
 
 function Board({ units, id }: { units: Units; id: number }) {
-  const document = usePlan((s) => s.document);
-  const chosen = useChosen((s) => s.chosen);
-  const clientName = usePlan((s) => s.clientName);
-  const clientId = usePlan((s) => s.clientId);
-  const canUndo = usePlan((s) => s.done.length > 0);
-  const canRedo = usePlan((s) => s.undone.length > 0);
+  const plan = usePlan((s) => s.document) as PlanDocument;
+  const tried = useTried((s) => s.tried);
+  const document = tried?.document ?? plan;
+  const chosen = Math.min(
+    useChosen((s) => s.chosen),
+    document.moves.length - 1,
+  );
   const { outcome, problems, message, busy } = useOutcome(document);
   const { head, ramp, error } = useHead(document);
-  const [view, setView] = useState<ViewName>("right");
-  const [turn, setTurn] = useState(0);
-  const [whole, setWhole] = useState(false);
-  const [coat, setCoat] = useState<"length" | "hair">("length");
-  const [week, setWeek] = useState(0);
-  const fallen = useFall(document, week, coat === "hair");
-  const move = document?.moves[chosen];
-  const stand = move?.stand;
-  useEffect(() => {
-    if (stand) setView(stand);
-  }, [stand]);
+  const map = useAnswer<ScalpMap>("/api/map", document);
+  const bite = useLook((s) => s.bite);
+  const profileLarge = useLook((s) => s.profileLarge);
+  const comparing = useOther((s) => s.other !== null);
+  const move = document.moves[chosen];
+  const grip = useGrip(document, move?.id ?? "", bite);
+  const settled = useSettled(plan);
+  const fallen = useFall(settled, 0, true, true);
+  const remedies = useAnswer<RemedyRow[]>("/api/edit/remedies", settled, settled !== null);
+  const [help, setHelp] = useState(false);
+  useBenchKeys(useMemo(() => () => setHelp(true), []));
   useUndoKeys(kept);
-  if (!document || !move) return <Loading what="the plan" />;
+  const stand = move?.stand;
+  const moveId = move?.id;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another move is looked at from where it is cut
+  useEffect(() => {
+    if (stand) turnTo(stand);
+    look({ bite: null });
+  }, [moveId, stand]);
+  if (!move) return <Loading what="the plan" />;
   const result = outcome?.result;
-  const last = (outcome?.count ?? 1) - 1;
-  const state = whole ? last : Math.min(chosen + 1, last);
-  const reading = coat === "hair" && week === 0 ? fallen.fall?.reading : undefined;
+  const reading = settled === plan && !tried ? fallen.fall?.reading : undefined;
+  const told = reading ?? result;
   return (
-    <div className="flex min-h-0 flex-1 flex-col gap-1 px-5 py-1.5">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <h1 className="font-bold text-2xl">{document.title}</h1>
-        <Link to={`/clients/${clientId}`} className="touch flex items-center underline">
-          {clientName}
-        </Link>
-        <SaveNote of={kept} />
-        <span className="ml-auto flex flex-wrap items-center gap-2">
-          <button type="button" className="btn touch" disabled={!canUndo} onClick={undo}>
-            Undo
-          </button>
-          <button type="button" className="btn touch" disabled={!canRedo} onClick={redo}>
-            Redo
-          </button>
-          <a className="btn touch" href={`/api/plans/${id}/sheet.pdf`} download>
-            Cut sheet
-          </a>
-          <a className="btn touch" href={`/api/plans/${id}/document.json`} download>
-            Plan file
-          </a>
-          <Link className="btn btn-primary touch text-lg" to={`/plans/${id}/chair`}>
-            To the chair
-          </Link>
-        </span>
+    <div className="flex min-h-0 flex-1 flex-col px-4 pb-1">
+      <TitleRow id={id} title={document.title} help={() => setHelp(true)} />
+      <div className="flex flex-wrap items-center gap-x-4">
+        <div className="min-w-0 flex-1 basis-72">
+          <KiteString
+            bows={document.moves.map((m, i) => ({
+              id: m.id,
+              name: m.name,
+              minutes: result?.moves[i]?.minutes ?? 1,
+            }))}
+            chosen={chosen}
+            choose={choose}
+          />
+        </div>
+        <MoveTools document={document} chosen={chosen} />
       </div>
-      <KiteString
-        bows={document.moves.map((m, i) => ({
-          id: m.id,
-          name: m.name,
-          minutes: result?.moves[i]?.minutes ?? 1,
-        }))}
-        chosen={chosen}
-        choose={choose}
+      <Said
+        problems={problems.map((p) => `${p.path}: ${p.value}; ${p.allowed}`)}
+        message={message || error?.message}
       />
-      {(message || error) && (
-        <div role="alert" className="border-error border-l-4 pl-3">
-          {problems.length > 0
-            ? problems.map((p) => (
-                <p key={p.path}>
-                  {p.path}: {p.value}; {p.allowed}
-                </p>
-              ))
-            : message || error?.message}
-        </div>
-      )}
-      <div className="grid min-h-0 flex-1 gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_390px]">
-        <div className="flex min-h-0 flex-col">
-          <section className="flex min-h-[300px] flex-1 flex-col" aria-label="The head">
-            <div className="flex flex-wrap items-center gap-1">
-              <ViewButtons
-                view={view}
-                set={(v) => {
-                  setView(v);
-                  setTurn(turn + 1);
-                }}
-              />
-              <fieldset className="join ml-auto">
-                <legend className="sr-only">Show</legend>
-                {(["length", "hair"] as const).map((c) => (
-                  <button
-                    key={c}
-                    type="button"
-                    aria-pressed={coat === c}
-                    className={`btn join-item touch ${coat === c ? "btn-neutral" : ""}`}
-                    onClick={() => setCoat(c)}
-                  >
-                    {c === "length" ? "Lengths" : "Hair"}
-                  </button>
-                ))}
-              </fieldset>
-              {coat === "length" && (
-                <label className="touch flex cursor-pointer items-center gap-2">
-                  <input
-                    type="checkbox"
-                    className="toggle"
-                    checked={whole}
-                    onChange={(e) => setWhole(e.target.checked)}
-                  />
-                  whole plan
-                </label>
-              )}
-            </div>
-            {coat === "hair" && <HairControls week={week} setWeek={setWeek} />}
-            <div className="relative min-h-[260px] flex-1" aria-busy={coat === "hair" ? fallen.busy : busy}>
-              {coat === "hair" && head && outcome && fallen.fall ? (
-                <div className="absolute inset-0">
-                  <Hair3D
-                    head={head}
-                    fall={fallen.fall}
-                    lengths={outcome.state(last)}
-                    view={view}
-                    viewTurn={turn}
-                    label={`Head from the ${view} with its hair as it falls${week ? ` after ${week} weeks` : ""}. ${fallen.fall.reading.words.join(" ")}`}
-                  />
-                </div>
-              ) : coat === "hair" ? (
-                fallen.message ? (
-                  <p role="alert" className="border-error border-l-4 pl-3">
-                    {fallen.message}
-                  </p>
-                ) : (
-                  <Loading what="the hair" />
-                )
-              ) : head && ramp && outcome ? (
-                <div className="absolute inset-0">
-                  <Head3D
-                    head={head}
-                    ramp={ramp}
-                    lengths={outcome.state(state)}
-                    before={outcome.state(whole ? last : Math.max(0, state - 1))}
-                    view={view}
-                    viewTurn={turn}
-                    units={units}
-                    label={`Head from the ${view}, painted with its length ${whole ? "after the whole plan" : `after move ${chosen + 1}, ${move.name}`}`}
-                  />
-                </div>
-              ) : (
-                <Loading what="the head" />
-              )}
-            </div>
-          </section>
-          <section aria-label="Profiles" className="grid gap-x-5 md:grid-cols-2">
-            {result?.walks
-              .filter((w) => w.walk !== "edge")
-              .map((w) => (
-                <Profile
-                  key={w.walk}
-                  walk={w}
-                  step={whole ? result.moves.length - 1 : chosen}
-                  whole={whole}
-                  units={units}
-                />
-              ))}
-          </section>
-        </div>
-        <div className="grid content-start gap-3 lg:overflow-y-auto lg:pr-2 lg:pb-2">
-          {reading && <Reading reading={reading} />}
-          <MovePanel move={move} index={chosen} result={result} units={units} />
-          {result && (
+      <div
+        className={`grid min-h-0 flex-1 gap-x-4 gap-y-1 lg:grid-cols-[minmax(0,1fr)_minmax(230px,27%)_minmax(300px,27%)] ${profileLarge ? "lg:grid-rows-[276px_minmax(0,1fr)]" : "lg:grid-rows-[minmax(0,1fr)_236px]"}`}
+      >
+        <HeadPane
+          document={document}
+          base={tried?.base}
+          outcome={outcome}
+          head={head}
+          ramp={ramp}
+          chosen={chosen}
+          grip={grip}
+          units={units}
+          busy={busy}
+        />
+        {!comparing && (
+          <MapPanel
+            map={map.data}
+            message={map.message}
+            document={document}
+            result={result}
+            chosen={chosen}
+            grip={grip}
+          />
+        )}
+        <div className="grid content-start gap-3 lg:row-span-2 lg:overflow-y-auto lg:pr-1">
+          <MovePanel move={move} index={chosen} document={document} result={result} units={units} />
+          {told && (
             <Findings
-              findings={(reading ?? result).findings}
-              words={(reading ?? result).findingWords}
-              moves={result.moves}
+              findings={told.findings}
+              words={told.findingWords}
+              moves={result?.moves ?? []}
+              remedies={remedies.data && settled === plan ? { of: plan, rows: remedies.data } : undefined}
             />
           )}
-          {coat === "hair" && <Files id={id} />}
+          {reading && <Reading reading={reading} />}
+        </div>
+        <div className="min-w-0 lg:col-span-2 lg:flex lg:min-h-0 lg:flex-col">
+          {result && (
+            <ProfilePanel
+              document={document}
+              base={tried?.base}
+              result={result}
+              map={map.data}
+              weightLines={reading?.weightLines}
+              chosen={chosen}
+              units={units}
+            />
+          )}
         </div>
       </div>
+      {help && <KeyHelp shut={() => setHelp(false)} />}
+      <Conflict units={units} />
     </div>
   );
 }
 
-const FILES = [
-  ["fall.glb", "Fallen shape (GLB)"],
-  ["silhouettes.svg", "Outlines (SVG)"],
-  ["scalp-map.svg", "Scalp map (SVG)"],
-  ["profile.svg", "Profile (SVG)"],
-  ["profile.csv", "Lengths (CSV)"],
-] as const;
+/** The document once nothing has changed for a moment; until then the last one that stood so long. */
+function useSettled(document: PlanDocument): PlanDocument | null {
+  const [settled, setSettled] = useState<PlanDocument | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(document), SETTLED_MS);
+    return () => clearTimeout(timer);
+  }, [document]);
+  return settled;
+}
 
-function Files({ id }: { id: number }) {
+function TitleRow({ id, title, help }: { id: number; title: string; help: () => void }) {
+  const clientName = usePlan((s) => s.clientName);
+  const clientId = usePlan((s) => s.clientId);
+  const canUndo = usePlan((s) => s.done.length > 0);
+  const canRedo = usePlan((s) => s.undone.length > 0);
   return (
-    <section aria-label="Files" className="flex flex-wrap gap-x-4 text-sm">
-      {FILES.map(([file, name]) => (
-        <a
-          key={file}
-          className="touch flex items-center underline"
-          href={`/api/plans/${id}/${file}`}
-          download
-        >
-          {name}
-        </a>
-      ))}
-    </section>
+    <div className="flex flex-wrap items-center gap-x-3">
+      <h1 className="font-bold text-2xl">{title}</h1>
+      <Link to={`/clients/${clientId}`} className="touch flex items-center underline">
+        {clientName}
+      </Link>
+      <SaveNote of={kept} choice={false} />
+      <span className="ml-auto flex flex-wrap items-center gap-1.5">
+        <button type="button" className="btn touch" disabled={!canUndo} onClick={undo} aria-label="Undo">
+          <span className="text-2xl" aria-hidden="true">
+            ↶
+          </span>
+        </button>
+        <button type="button" className="btn touch" disabled={!canRedo} onClick={redo} aria-label="Redo">
+          <span className="text-2xl" aria-hidden="true">
+            ↷
+          </span>
+        </button>
+        <ComparePicker id={id} clientId={clientId} />
+        <Versions id={id} />
+        <Printouts id={id} />
+        <button type="button" className="btn touch" aria-label="Keys of the bench" onClick={help}>
+          ?
+        </button>
+        <Link className="btn btn-primary touch text-lg" to={`/plans/${id}/chair`}>
+          To the chair
+        </Link>
+      </span>
+    </div>
+  );
+}
+
+/** One line for what was just done, or what stands in the way. */
+function Said({ problems, message }: { problems: string[]; message?: string }) {
+  const said = useSaid();
+  const trouble = problems.length > 0 ? problems : message ? [message] : said.trouble ? [said.words] : [];
+  if (trouble.length > 0)
+    return (
+      <div role="alert" className="border-error border-l-4 pl-3">
+        {trouble.map((t) => (
+          <p key={t}>{t}</p>
+        ))}
+      </div>
+    );
+  return (
+    <p role="status" className="min-h-6 truncate text-sm" title={said.words}>
+      {said.words}
+    </p>
   );
 }

@@ -1,12 +1,8 @@
 import type { Outline } from "../api/types";
 import { change } from "../store/planStore";
+import { NAPE_FORMS } from "./napeForms";
+import { Pick } from "./Pick";
 import { Stepper } from "./Stepper";
-
-const RAISE = {
-  halfMoon: ["Off the ear", -80, 20],
-  sideburn: ["Above its natural end", -60, 40],
-  nape: ["Above the hairline", -300, 40],
-} as const;
 
 const TAPER = [
   ["lengthMm", "At the hairline", 0, 30],
@@ -16,37 +12,43 @@ const TAPER = [
   ["napeMm", "High at the nape", 2, 120],
 ] as const;
 
-/** The numbers of an outline. */
+/** The numbers of an outline but how far it is raised. */
 export function EdgePanel({ outline, at }: { outline: Outline; at: (string | number)[] }) {
-  if (outline.kind === "hardLine") return null;
-  if (outline.kind === "taper")
+  if (outline.kind === "nape")
     return (
       <div className="grid grid-cols-2 gap-3">
-        {TAPER.map(([field, label, min, max]) => (
-          <Stepper
-            key={field}
-            label={label}
-            value={outline[field]}
-            step={0.5}
-            min={min}
-            max={max}
-            unit="mm"
-            onChange={(v) => change([...at, field], v)}
-          />
-        ))}
+        <Pick
+          label="Nape shape"
+          value={outline.form}
+          options={NAPE_FORMS}
+          onChange={(v) => change([...at, "form"], v)}
+        />
+        <Stepper
+          label="Corners rounded by"
+          value={outline.cornerRadiusMm}
+          step={1}
+          min={0}
+          max={40}
+          unit="mm"
+          onChange={(v) => change([...at, "cornerRadiusMm"], v)}
+        />
       </div>
     );
-  const [label, min, max] = RAISE[outline.kind];
+  if (outline.kind !== "taper") return null;
   return (
-    <Stepper
-      large
-      label={label}
-      value={outline.raiseMm}
-      step={1}
-      min={min}
-      max={max}
-      unit="mm"
-      onChange={(v) => change([...at, "raiseMm"], v)}
-    />
+    <div className="grid grid-cols-2 gap-3">
+      {TAPER.map(([field, label, min, max]) => (
+        <Stepper
+          key={field}
+          label={label}
+          value={outline[field]}
+          step={0.5}
+          min={min}
+          max={max}
+          unit="mm"
+          onChange={(v) => change([...at, field], v)}
+        />
+      ))}
+    </div>
   );
 }

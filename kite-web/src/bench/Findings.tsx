@@ -1,16 +1,29 @@
 import { useState } from "react";
-import type { Finding, Meant } from "../api/types";
+import type { Finding, Meant, PlanDocument, RemedyRow } from "../api/types";
+import { look, sideOf, turnTo } from "../store/lookStore";
 import { change, choose, usePlan } from "../store/planStore";
+import { tryOn, useTried } from "../store/tryStore";
 
 const TONES = { stop: "border-error", warn: "border-accent", note: "border-secondary" };
 const NAMES = { stop: "Stop", warn: "Watch", note: "Note" };
+const RANK = { stop: 0, warn: 1, note: 2 };
 
-type Props = { findings: Finding[]; words: string[]; moves: { id: string }[] };
+type Props = {
+  findings: Finding[];
+  words: string[];
+  moves: { id: string }[];
+  remedies?: { of: PlanDocument; rows: RemedyRow[] };
+};
 
-/** What to know before cutting, worst first; each goes to its move, and can be answered as meant. */
-export function Findings({ findings, words, moves }: Props) {
+/** What to know before cutting, worst first; each goes to its place, can be answered as meant, or remedied. */
+export function Findings({ findings, words, moves, remedies }: Props) {
   const meant = usePlan((s) => s.document?.meant) ?? [];
-  if (findings.length === 0) return null;
+  if (findings.length === 0)
+    return (
+      <section aria-label="Findings" className="border-success border-l-4 pl-3">
+        Nothing to watch: the plan can be cut as it is.
+      </section>
+    );
   const answer = (f: Finding, note: string) =>
     change(["meant"], [...meant, { rule: f.rule, move: f.move ?? null, place: f.place, note }]);
   const takeBack = (f: Finding) =>
@@ -18,29 +31,57 @@ export function Findings({ findings, words, moves }: Props) {
       ["meant"],
       meant.filter((m) => !same(m, f.meant)),
     );
+  const sorted = findings
+    .map((f, i) => ({ f, words: words[i] }))
+    .sort((a, b) => rank(a.f) - rank(b.f) || Math.abs(b.f.amount) - Math.abs(a.f.amount));
   return (
     <section aria-label="Findings">
       <h2 className="font-bold">Before you cut</h2>
       <ul className="mt-1 grid gap-2">
-        {findings.map((f, i) => {
+        {sorted.map(({ f, words: said }) => {
           const at = moves.findIndex((m) => m.id === f.move);
+          const key = `${f.rule}-${f.move ?? ""}-${f.place}`;
+          const remedy = remedies?.rows.find(
+            (r) => r.rule === f.rule && (r.move ?? "") === (f.move ?? "") && r.place === f.place,
+          );
+          const side = sideOf(f.place);
           return (
             <li
-              key={`${f.rule}-${f.move ?? ""}-${f.place}`}
+              key={key}
               className={`border-l-4 pl-3 text-sm ${f.meant === undefined ? TONES[f.severity] : "border-base-300"}`}
             >
-              <b>{f.meant === undefined ? NAMES[f.severity] : "Meant"}.</b> {words[i]}
+              <b>{f.meant === undefined ? NAMES[f.severity] : "Meant"}.</b> {said}
               {f.meant?.note && <i className="soft"> {f.meant.note}</i>}
-              <span className="flex gap-3">
+              <span className="flex flex-wrap items-center gap-x-3">
                 {at >= 0 && (
-                  <button type="button" className="cursor-pointer underline" onClick={() => choose(at)}>
+                  <button type="button" className="touch cursor-pointer underline" onClick={() => choose(at)}>
                     Move {at + 1}
                   </button>
+                )}
+                {side && (
+                  <button
+                    type="button"
+                    className="touch cursor-pointer underline"
+                    onClick={() => {
+                      if (at >= 0) choose(at);
+                      look({ whole: true });
+                      turnTo(side);
+                    }}
+                  >
+                    Show
+                  </button>
+                )}
+                {remedy && remedies && f.meant === undefined && (
+                  <Remedy name={key} base={remedies.of} row={remedy} />
                 )}
                 {f.meant === undefined ? (
                   f.severity !== "stop" && <MeantForm answer={(note) => answer(f, note)} />
                 ) : (
-                  <button type="button" className="cursor-pointer underline" onClick={() => takeBack(f)}>
+                  <button
+                    type="button"
+                    className="touch cursor-pointer underline"
+                    onClick={() => takeBack(f)}
+                  >
                     Not meant
                   </button>
                 )}
@@ -50,6 +91,24 @@ export function Findings({ findings, words, moves }: Props) {
         })}
       </ul>
     </section>
+  );
+}
+
+const rank = (f: Finding): number => (f.meant === undefined ? RANK[f.severity] : 3);
+
+/** One touch shows what the remedy does; it is taken over the head, where its effect is seen. */
+function Remedy({ name, base, row }: { name: string; base: PlanDocument; row: RemedyRow }) {
+  const trying = useTried((s) => s.tried?.key === name);
+  return (
+    <button
+      type="button"
+      className={`btn touch ${trying ? "btn-neutral" : ""}`}
+      aria-pressed={trying}
+      title={row.words}
+      onClick={() => tryOn(name, base, row.document, row.words)}
+    >
+      Remedy
+    </button>
   );
 }
 
@@ -63,7 +122,7 @@ function MeantForm({ answer }: { answer: (note: string) => void }) {
   const [note, setNote] = useState<string | null>(null);
   if (note === null)
     return (
-      <button type="button" className="cursor-pointer underline" onClick={() => setNote("")}>
+      <button type="button" className="touch cursor-pointer underline" onClick={() => setNote("")}>
         Meant
       </button>
     );
@@ -76,14 +135,14 @@ function MeantForm({ answer }: { answer: (note: string) => void }) {
       }}
     >
       <input
-        className="input input-sm flex-1"
+        className="input touch flex-1"
         aria-label="Why it is meant"
         placeholder="why, if you like"
         maxLength={400}
         value={note}
         onChange={(e) => setNote(e.target.value)}
       />
-      <button type="submit" className="btn btn-sm">
+      <button type="submit" className="btn touch">
         Meant
       </button>
     </form>

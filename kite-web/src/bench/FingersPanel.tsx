@@ -5,12 +5,12 @@ import { Pick } from "./Pick";
 import { FACINGS, PLACES } from "./places";
 import { Stepper } from "./Stepper";
 
-const HOLDS = [
+export const HOLDS = [
   ["straightOut", "straight out"],
   ["elevation", "at an angle"],
   ["toward", "pulled to a side"],
 ] as const;
-const GUIDES = [
+export const GUIDES = [
   ["travelling", "travelling"],
   ["middle", "held in the middle"],
   ["lastBite", "back to the last bite"],
@@ -26,13 +26,13 @@ const LINES = [
   ["slope", "slope"],
 ] as const;
 
-const newHold = (k: Hold["kind"]): Hold =>
+export const newHold = (k: Hold["kind"]): Hold =>
   k === "elevation"
     ? { kind: k, elevationDeg: 90 }
     : k === "toward"
       ? { kind: k, facing: "up" }
       : { kind: k };
-const newGuide = (k: Guide["kind"]): Guide =>
+export const newGuide = (k: Guide["kind"]): Guide =>
   k === "fixed"
     ? { kind: k, place: "crown", gather: "row" }
     : k === "seen"
@@ -47,129 +47,117 @@ const newLine = (k: Line["kind"], lengthMm: number): Line =>
       ? { kind: k, place: "crown", lengthMm, far: "front", farMm: lengthMm }
       : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
 
+/** All the numbers of a cut over the fingers but its length. */
 export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | number)[]; units: Units }) {
   const inches = units === "INCH";
-  const takesOver = cut.guide.kind === "seen" || cut.guide.kind === "two";
   return (
-    <>
-      <Stepper
-        large
-        label={takesOver ? "Beyond the guide" : "Guide length"}
-        value={toShown(cut.line.lengthMm, units)}
-        step={stepOf(units)}
-        min={0}
-        max={inches ? 59 : 150}
-        unit={unitOf(units)}
-        onChange={(v) => change([...at, "line", "lengthMm"], toMm(v, units))}
+    <div className="grid grid-cols-2 gap-3">
+      <Pick
+        label="Held"
+        value={cut.hold.kind}
+        options={HOLDS}
+        onChange={(k) => change([...at, "hold"], newHold(k))}
       />
-      <div className="grid grid-cols-2 gap-3">
-        <Pick
-          label="Held"
-          value={cut.hold.kind}
-          options={HOLDS}
-          onChange={(k) => change([...at, "hold"], newHold(k))}
-        />
-        {cut.hold.kind === "elevation" && (
-          <Stepper
-            label="Elevation"
-            value={cut.hold.elevationDeg}
-            step={15}
-            min={0}
-            max={180}
-            unit="°"
-            onChange={(v) => change([...at, "hold", "elevationDeg"], v)}
-          />
-        )}
-        {cut.hold.kind === "toward" && (
-          <Pick
-            label="Side"
-            value={cut.hold.facing}
-            options={FACINGS}
-            onChange={(v) => change([...at, "hold", "facing"], v)}
-          />
-        )}
-        <Pick
-          label="Guide"
-          value={cut.guide.kind}
-          options={GUIDES}
-          onChange={(k) => change([...at, "guide"], newGuide(k))}
-        />
-        {(cut.guide.kind === "fixed" || cut.guide.kind === "seen" || cut.guide.kind === "two") && (
-          <Pick
-            label={cut.guide.kind === "fixed" ? "Fixed at" : "Guide at"}
-            value={cut.guide.place}
-            options={PLACES as readonly (readonly [string, string])[]}
-            onChange={(v) => change([...at, "guide", "place"], v)}
-          />
-        )}
-        {cut.guide.kind === "two" && (
-          <Pick
-            label="And at"
-            value={cut.guide.far}
-            options={PLACES as readonly (readonly [string, string])[]}
-            onChange={(v) => change([...at, "guide", "far"], v)}
-          />
-        )}
-        <Pick
-          label="Line"
-          value={cut.line.kind}
-          options={LINES}
-          onChange={(k) => change([...at, "line"], newLine(k, cut.line.lengthMm))}
-        />
-        {cut.line.kind === "flat" && (
-          <>
-            <Pick
-              label="Line faces"
-              value={cut.line.facing}
-              options={FACINGS}
-              onChange={(v) => change([...at, "line", "facing"], v)}
-            />
-            <Stepper
-              label="Finger angle"
-              value={cut.line.fingerDeg}
-              step={5}
-              min={-60}
-              max={60}
-              unit="°"
-              onChange={(v) => change([...at, "line", "fingerDeg"], v)}
-            />
-          </>
-        )}
-        {cut.line.kind === "slope" && (
-          <>
-            <Pick
-              label="Slopes from"
-              value={cut.line.place}
-              options={PLACES as readonly (readonly [string, string])[]}
-              onChange={(v) => change([...at, "line", "place"], v)}
-            />
-            <Pick
-              label="to"
-              value={cut.line.far}
-              options={PLACES as readonly (readonly [string, string])[]}
-              onChange={(v) => change([...at, "line", "far"], v)}
-            />
-            <Stepper
-              label="Length there"
-              value={toShown(cut.line.farMm, units)}
-              step={stepOf(units)}
-              min={0}
-              max={inches ? 59 : 150}
-              unit={unitOf(units)}
-              onChange={(v) => change([...at, "line", "farMm"], toMm(v, units))}
-            />
-          </>
-        )}
+      {cut.hold.kind === "elevation" && (
         <Stepper
-          label="Bite"
-          value={inches ? toShown(cut.biteMm, units) : cut.biteMm}
-          step={inches ? 0.125 : 1}
-          min={inches ? 0.125 : 3}
-          max={inches ? 2.25 : 60}
-          unit={inches ? "in" : "mm"}
-          onChange={(v) => change([...at, "biteMm"], inches ? toMm(v, units) : v)}
+          label="Elevation"
+          value={cut.hold.elevationDeg}
+          step={15}
+          min={0}
+          max={180}
+          unit="°"
+          onChange={(v) => change([...at, "hold", "elevationDeg"], v)}
         />
-      </div>
-    </>
+      )}
+      {cut.hold.kind === "toward" && (
+        <Pick
+          label="Side"
+          value={cut.hold.facing}
+          options={FACINGS}
+          onChange={(v) => change([...at, "hold", "facing"], v)}
+        />
+      )}
+      <Pick
+        label="Guide"
+        value={cut.guide.kind}
+        options={GUIDES}
+        onChange={(k) => change([...at, "guide"], newGuide(k))}
+      />
+      {(cut.guide.kind === "fixed" || cut.guide.kind === "seen" || cut.guide.kind === "two") && (
+        <Pick
+          label={cut.guide.kind === "fixed" ? "Fixed at" : "Guide at"}
+          value={cut.guide.place}
+          options={PLACES as readonly (readonly [string, string])[]}
+          onChange={(v) => change([...at, "guide", "place"], v)}
+        />
+      )}
+      {cut.guide.kind === "two" && (
+        <Pick
+          label="And at"
+          value={cut.guide.far}
+          options={PLACES as readonly (readonly [string, string])[]}
+          onChange={(v) => change([...at, "guide", "far"], v)}
+        />
+      )}
+      <Pick
+        label="Line"
+        value={cut.line.kind}
+        options={LINES}
+        onChange={(k) => change([...at, "line"], newLine(k, cut.line.lengthMm))}
+      />
+      {cut.line.kind === "flat" && (
+        <>
+          <Pick
+            label="Line faces"
+            value={cut.line.facing}
+            options={FACINGS}
+            onChange={(v) => change([...at, "line", "facing"], v)}
+          />
+          <Stepper
+            label="Finger angle"
+            value={cut.line.fingerDeg}
+            step={5}
+            min={-60}
+            max={60}
+            unit="°"
+            onChange={(v) => change([...at, "line", "fingerDeg"], v)}
+          />
+        </>
+      )}
+      {cut.line.kind === "slope" && (
+        <>
+          <Pick
+            label="Slopes from"
+            value={cut.line.place}
+            options={PLACES as readonly (readonly [string, string])[]}
+            onChange={(v) => change([...at, "line", "place"], v)}
+          />
+          <Pick
+            label="to"
+            value={cut.line.far}
+            options={PLACES as readonly (readonly [string, string])[]}
+            onChange={(v) => change([...at, "line", "far"], v)}
+          />
+          <Stepper
+            label="Length there"
+            value={toShown(cut.line.farMm, units)}
+            step={stepOf(units)}
+            min={0}
+            max={inches ? 59 : 150}
+            unit={unitOf(units)}
+            onChange={(v) => change([...at, "line", "farMm"], toMm(v, units))}
+          />
+        </>
+      )}
+      <Stepper
+        label="Bite"
+        value={inches ? toShown(cut.biteMm, units) : cut.biteMm}
+        step={inches ? 0.125 : 1}
+        min={inches ? 0.125 : 3}
+        max={inches ? 2.25 : 60}
+        unit={inches ? "in" : "mm"}
+        onChange={(v) => change([...at, "biteMm"], inches ? toMm(v, units) : v)}
+      />
+    </div>
   );
 }

@@ -1,4 +1,5 @@
 import type { Styling, Way } from "../api/types";
+import { look, useLook } from "../store/lookStore";
 import { change, usePlan } from "../store/planStore";
 
 const WAYS: Record<Way, string> = {
@@ -9,42 +10,45 @@ const WAYS: Record<Way, string> = {
   right: "to the right",
   up: "up",
 };
-const MOST_WEEKS = 16;
+export const MOST_WEEKS = 16;
 
-type Props = { week: number; setWeek: (week: number) => void };
+export const weekWords = (week: number) =>
+  week === 0 ? "just cut" : `${week} ${week === 1 ? "week" : "weeks"}`;
 
-/** How the hair is worn, and how many weeks it has grown. */
-export function HairControls({ week, setWeek }: Props) {
+/** How the hair is worn, and how many weeks it has grown; growth lets the hair fall. */
+export function HairControls() {
+  const week = useLook((s) => s.week);
   const styling: Styling = usePlan((s) => s.document?.styling) ?? {};
   return (
-    <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
-      <label className="flex items-center gap-2">
-        Worn
+    <div className="absolute right-0 bottom-0 z-10 flex items-center gap-x-2 rounded-box bg-base-100/85">
+      <label>
+        <span className="sr-only">Worn</span>
         <select
-          className="select touch w-auto"
+          className="select touch w-40"
           value={styling.way ?? "natural"}
-          onChange={(e) => change(["styling"], { ...styling, way: e.target.value })}
+          onChange={(e) => {
+            change(["styling"], { ...styling, way: e.target.value });
+            look({ shown: "fallen" });
+          }}
         >
           {Object.entries(WAYS).map(([way, name]) => (
             <option key={way} value={way}>
-              {name}
+              worn {name}
             </option>
           ))}
         </select>
       </label>
-      <label className="flex min-w-56 flex-1 items-center gap-3">
-        <span className="w-24 whitespace-nowrap">
-          {week === 0 ? "just cut" : `${week} ${week === 1 ? "week" : "weeks"}`}
-        </span>
+      <label className="flex items-center gap-2">
+        <span className="w-20 whitespace-nowrap text-right">{weekWords(week)}</span>
         <input
           type="range"
-          className="range flex-1"
+          className="range w-24 xl:w-36"
           aria-label="Weeks of growth"
           min={0}
           max={MOST_WEEKS}
           step={1}
           value={week}
-          onChange={(e) => setWeek(Number(e.target.value))}
+          onChange={(e) => look({ week: Number(e.target.value), shown: "fallen" })}
         />
       </label>
     </div>

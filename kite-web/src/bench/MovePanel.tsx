@@ -1,9 +1,13 @@
-import type { Move, Result } from "../api/types";
+import { type ReactNode, useState } from "react";
+import type { Move, PlanDocument, Result } from "../api/types";
 import { change } from "../store/planStore";
 import type { Units } from "../store/units";
 import { EdgePanel } from "./EdgePanel";
 import { FingersPanel } from "./FingersPanel";
+import { NextSafe } from "./NextSafe";
 import { Pick } from "./Pick";
+import { Primary } from "./Primary";
+import { Sentence } from "./Sentence";
 import { Stepper } from "./Stepper";
 
 const TOOLS = [
@@ -15,84 +19,119 @@ const GRAINS = [
   ["against", "against the grain"],
 ] as const;
 
-type Props = { move: Move; index: number; result?: Result; units: Units };
+type Props = { move: Move; index: number; document?: PlanDocument; result?: Result; units: Units };
 
-/** The chosen move: what it says, and its numbers where they stand. */
-export function MovePanel({ move, index, result, units }: Props) {
+/** The chosen move: what it says, its numbers where they stand, why they are what they are. */
+export function MovePanel({ move, index, document, result, units }: Props) {
   const at = ["moves", index, "cut"];
   const { cut } = move;
   const words = result?.words[index];
   const done = result?.moves[index];
+  const why = result?.why[index];
   return (
-    <section aria-label="The chosen move" className="grid content-start gap-3">
-      <div>
-        <h2 className="font-bold text-2xl">
-          <span className="text-primary">{index + 1}</span> {move.name}
-        </h2>
-        <p>{words?.sentence}</p>
+    <section aria-label="The chosen move" className="grid content-start gap-2">
+      <h2 className="font-bold text-2xl leading-tight">
+        <span className="text-primary">{index + 1}</span> {move.name}
+      </h2>
+      <Primary cut={cut} at={at} units={units} />
+      {words && <Sentence parts={words.parts} cut={cut} at={at} units={units} />}
+      {move.watch && <p className="border-accent border-l-4 pl-3">{move.watch}</p>}
+      {done && (
+        <p className="text-sm">
+          {move.damp} · {done.bites} bites · {Math.max(1, Math.round(done.minutes))} min
+          {done.cutAreaMm2 === 0 && " · takes nothing off"}
+        </p>
+      )}
+      <Folds
+        folds={[
+          {
+            name: "Why this number",
+            show: why || move.purpose ? () => <Why purpose={move.purpose} why={why} /> : undefined,
+          },
+          {
+            name: "Longest safe cut",
+            show: document && (() => <NextSafe document={document} done={index} units={units} />),
+          },
+          {
+            name: "Every number",
+            show: cut.kind === "aside" ? undefined : () => <Numbers move={move} at={at} units={units} />,
+          },
+        ]}
+      />
+    </section>
+  );
+}
+
+type Fold = { name: string; show?: () => ReactNode };
+
+/** What lies one touch further in; one at a time. */
+function Folds({ folds }: { folds: Fold[] }) {
+  const [open, setOpen] = useState<string | null>(null);
+  const there = folds.filter((f) => f.show);
+  return (
+    <div>
+      <div className="flex flex-wrap gap-x-4">
+        {there.map((f) => (
+          <button
+            key={f.name}
+            type="button"
+            aria-expanded={open === f.name}
+            className={`touch cursor-pointer text-sm underline ${open === f.name ? "font-bold" : ""}`}
+            onClick={() => setOpen(open === f.name ? null : f.name)}
+          >
+            {f.name}
+          </button>
+        ))}
       </div>
+      {there.find((f) => f.name === open)?.show?.()}
+    </div>
+  );
+}
+
+function Why({ purpose, why }: { purpose: string; why?: string }) {
+  return (
+    <p className="text-sm">
+      {purpose} {why}
+    </p>
+  );
+}
+
+function Numbers({ move: { cut }, at, units }: { move: Move; at: (string | number)[]; units: Units }) {
+  return (
+    <>
       {cut.kind === "fingers" && <FingersPanel cut={cut} at={at} units={units} />}
       {cut.kind === "comb" && (
-        <>
+        <div className="grid grid-cols-2 gap-3">
           <Stepper
-            large
-            label="Off the skin at the start"
-            value={cut.gapMm}
-            step={0.5}
-            min={0}
-            max={60}
-            unit="mm"
-            onChange={(v) => change([...at, "gapMm"], v)}
+            label="Comb leans off the head"
+            value={cut.outDeg}
+            step={1}
+            min={-20}
+            max={80}
+            unit="°"
+            onChange={(v) => change([...at, "outDeg"], v)}
           />
-          <div className="grid grid-cols-2 gap-3">
-            <Stepper
-              label="Comb leans off the head"
-              value={cut.outDeg}
-              step={1}
-              min={-20}
-              max={80}
-              unit="°"
-              onChange={(v) => change([...at, "outDeg"], v)}
-            />
-            <Pick
-              label="Tool"
-              value={cut.tool}
-              options={TOOLS}
-              onChange={(v) => change([...at, "tool"], v)}
-            />
-          </div>
-        </>
+          <Pick label="Tool" value={cut.tool} options={TOOLS} onChange={(v) => change([...at, "tool"], v)} />
+        </div>
       )}
       {cut.kind === "guard" && (
-        <>
+        <div className="grid grid-cols-2 gap-3">
           <Stepper
-            large
-            label="Guard number"
-            value={cut.number}
+            label="Lever adds"
+            value={cut.leverMm}
             step={0.5}
             min={0}
-            max={12}
-            unit=""
-            onChange={(v) => change([...at, "number"], v)}
+            max={5}
+            unit="mm"
+            onChange={(v) => change([...at, "leverMm"], v)}
           />
-          <div className="grid grid-cols-2 gap-3">
-            <Stepper
-              label="Lever adds"
-              value={cut.leverMm}
-              step={0.5}
-              min={0}
-              max={5}
-              unit="mm"
-              onChange={(v) => change([...at, "leverMm"], v)}
-            />
-            <Pick
-              label="Grain"
-              value={cut.grain}
-              options={GRAINS}
-              onChange={(v) => change([...at, "grain"], v)}
-            />
-          </div>
-        </>
+          <Pick
+            label="Grain"
+            value={cut.grain}
+            options={GRAINS}
+            onChange={(v) => change([...at, "grain"], v)}
+          />
+        </div>
       )}
       {cut.kind === "edge" && <EdgePanel outline={cut.outline} at={[...at, "outline"]} />}
       {cut.kind === "texture" && (
@@ -117,14 +156,6 @@ export function MovePanel({ move, index, result, units }: Props) {
           />
         </div>
       )}
-      <p className="soft">{move.purpose}</p>
-      {move.watch && <p className="border-accent border-l-4 pl-3">{move.watch}</p>}
-      {done && (
-        <p className="text-sm">
-          {done.bites} bites · {Math.max(1, Math.round(done.minutes))} min
-          {done.cutAreaMm2 === 0 && " · takes nothing off"}
-        </p>
-      )}
-    </section>
+    </>
   );
 }

@@ -43,14 +43,14 @@ export function Stepper({ label, value, step, min, max, unit, large, onChange }:
           −
         </button>
         <input
-          className={`min-w-0 border-base-300 border-b-2 bg-transparent text-center font-bold ${large ? "w-24 text-4xl" : "w-16 text-xl"}`}
+          className={`min-w-0 border-base-300 border-b-2 bg-transparent text-center font-bold ${large ? "w-24 text-4xl" : "w-11 text-xl"}`}
           inputMode="decimal"
           aria-label={`${label} in ${unit}`}
           aria-invalid={problem ? true : undefined}
           value={text}
           onChange={(e) => take(e.target.value)}
         />
-        <span className="w-8 pl-1">{unit}</span>
+        <span className={large ? "w-8 pl-1" : "w-7"}>{unit}</span>
         <button
           type="button"
           className="btn touch px-0 text-xl"

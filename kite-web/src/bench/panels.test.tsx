@@ -61,8 +61,11 @@ it("the same in inches goes by eighths", async () => {
   expect(cut()).toMatchObject({ line: { lengthMm: expect.closeTo(53.975, 9) } });
 });
 
+const everyNumber = () => userEvent.click(screen.getByRole("button", { name: "Every number" }));
+
 it("another hold, guide or line brings its own numbers and leaves the length", async () => {
   show(fingers);
+  await everyNumber();
   await userEvent.selectOptions(screen.getByLabelText("Held"), "at an angle");
   expect(cut()).toMatchObject({ hold: { kind: "elevation", elevationDeg: 90 } });
   await userEvent.click(screen.getByRole("button", { name: "Elevation, less" }));
@@ -76,6 +79,7 @@ it("another hold, guide or line brings its own numbers and leaves the length", a
 
 it("a comb and a guard show their own numbers", async () => {
   show({ kind: "comb", gapMm: 8, outDeg: 0, thicknessMm: 2, tool: "clipper" });
+  await everyNumber();
   await userEvent.click(screen.getByRole("button", { name: "Comb leans off the head, more" }));
   expect(cut()).toMatchObject({ outDeg: 1 });
   cleanup();

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { get } from "../api/http";
 import type { PlanView } from "../api/types";
 import { useHead } from "../bench/useHead";
+import { lengthPaint } from "../draw/coats";
 import { Head3D } from "../draw/Head3D";
 import { KiteString } from "../draw/KiteString";
 import { Loading, Trouble } from "../frame/States";
@@ -62,6 +63,8 @@ export function Chair() {
   if (message || error) return <Trouble error={new Error(message || error?.message)} />;
   const move = document?.moves[session.index];
   if (!document || !move || !outcome || !head || !ramp) return <Loading what="the next move" />;
+  const after = outcome.state(session.index + 1);
+  const paint = lengthPaint(after, ramp);
   const seconds = Math.max(0, Math.floor((now - Date.parse(session.startedAt)) / 1000));
   const words = outcome.result.words[session.index];
   const made = outcome.result.moves[session.index];
@@ -94,8 +97,8 @@ export function Chair() {
           <div className="absolute inset-0">
             <Head3D
               head={head}
-              ramp={ramp}
-              lengths={outcome.state(session.index + 1)}
+              paint={paint}
+              lengths={after}
               before={outcome.state(session.index)}
               view={move.stand}
               viewTurn={0}
@@ -113,7 +116,7 @@ export function Chair() {
             <span className="text-primary">{session.index + 1}</span> {move.name}
           </h1>
           <p className="font-bold text-6xl">{words?.headline}</p>
-          <p className="text-2xl">{words?.sentence}</p>
+          <p className="text-2xl">{words?.parts.map((p) => p.text).join("")}</p>
           {move.watch && <p className="border-accent border-l-8 bg-base-200 p-3 text-2xl">{move.watch}</p>}
           {move.askFirst && (
             <p className="border-primary border-l-8 bg-base-200 p-3 font-bold text-2xl">

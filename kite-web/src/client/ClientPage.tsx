@@ -5,6 +5,7 @@ import { get, send } from "../api/http";
 import type { Added, ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { shownVersion } from "../shapes/useRanking";
 import type { Units } from "../store/units";
 import { HeadsOverTime } from "./HeadsOverTime";
 import { Shapes } from "./Shapes";
@@ -87,11 +88,18 @@ export function ClientPage({ units }: { units: string }) {
           ))}
         </ul>
         <h2 className="mt-5 font-bold text-xl">New plan</h2>
-        <p className="soft">Fitted to this head, hair and wishes; the best match first.</p>
+        <p className="soft">
+          Fitted to this head, hair and wishes; the best match first.{" "}
+          {c.sitDowns.length > 0 && (
+            <Link to={`/clients/${id}/shapes`} className="touch inline-flex items-center underline">
+              Compare two from all sides
+            </Link>
+          )}
+        </p>
         {c.sitDowns.length > 0 && (
           <Shapes
             client={id}
-            version={shownVersion(c)}
+            version={shownVersion(c.sitDowns)}
             busy={add.isPending}
             pick={(family) => add.mutate({ family })}
           />
@@ -138,6 +146,3 @@ export function ClientPage({ units }: { units: string }) {
     </div>
   );
 }
-
-/** Grows with every change of head or hair, so that the shapes are drawn again. */
-const shownVersion = (c: ClientView) => (c.sitDowns[0]?.id ?? 0) * 10_000 + (c.sitDowns[0]?.version ?? 0);

@@ -2,6 +2,8 @@ import { useFrame, useThree } from "@react-three/fiber";
 import { useEffect, useMemo, useRef } from "react";
 import * as THREE from "three";
 import type { FallData, HeadData } from "../api/binary";
+import { Ghost3D } from "./Ghost3D";
+import { HairSvg } from "./HairSvg";
 import { geometryOf, HeadStage } from "./HeadStage";
 import { hairMaterial, rootsMaterial } from "./hairMaterial";
 import { SKIN, skinMaterial } from "./lengthMaterial";
@@ -15,6 +17,10 @@ type Props = {
   view: ViewName;
   viewTurn: number;
   label: string;
+  /** Turns together with the other head on the screen. */
+  linked?: boolean;
+  /** Another plan's or week's hair laid over it in outline. */
+  other?: FallData;
 };
 
 /** A frame this quick leaves room for every strand many times over. */
@@ -34,9 +40,11 @@ export function Hair3D(props: Props) {
         view={props.view}
         viewTurn={props.viewTurn}
         label={props.label}
-        instead="This browser cannot draw the head in 3D. The stills and the profiles still work."
+        linked={props.linked}
+        instead={<HairSvg head={props.head} fall={props.fall} view={props.view} label={props.label} />}
       >
         <Strands {...props} />
+        {props.other && <Ghost3D fall={props.other} />}
       </HeadStage>
     </div>
   );

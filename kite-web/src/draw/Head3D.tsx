@@ -1,32 +1,46 @@
 import { useThree } from "@react-three/fiber";
-import { useEffect, useMemo, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useState } from "react";
 import * as THREE from "three";
 import type { HeadData } from "../api/binary";
-import type { Ramp } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
+import type { Paint } from "./coats";
+import { colourMaterial } from "./colourMaterial";
 import { contourLabels, type Label } from "./contourLabels";
 import { cutField } from "./cutField";
 import { geometryOf, HeadStage, type Still } from "./HeadStage";
+import { HeadSvg } from "./HeadSvg";
 import { bandOf, lengthMaterial, SKIN, skinMaterial } from "./lengthMaterial";
+import { Standing3D } from "./Standing3D";
 import type { ViewName } from "./views";
 
 type Props = {
   head: HeadData;
+  paint: Paint;
+  /** Lengths after and before the chosen move, for the line round what it cuts. */
   lengths: Float32Array;
   before: Float32Array;
-  ramp: Ramp;
+  /** Hair drawn straight off the skin in the coat's colours. */
+  standing?: boolean;
   view: ViewName;
   viewTurn: number;
   units: Units;
   label: string;
   labelled?: boolean;
+  /** Seen from farther off. */
+  wide?: boolean;
+  /** Turns together with the other head on the screen. */
+  linked?: boolean;
+  /** Drawn on the head besides: a bite, partings, the shape before. */
+  children?: ReactNode;
 };
 
-/** The head in three dimensions, painted with its lengths; contours at round lengths, labelled. */
+/** The head in three dimensions, painted; contours at round lengths, labelled. */
 export function Head3D(props: Props) {
-  const { head, lengths, ramp, units } = props;
+  const { head, paint, units } = props;
   const [labels, setLabels] = useState<Label[]>([]);
+  const labelled = props.labelled !== false && paint.kind === "bands" && paint.labelled;
   const place: Still = (camera, size) => {
+    if (!labelled || paint.kind !== "bands") return;
     const v = new THREE.Vector3();
     const n = new THREE.Vector3();
     const { points, normals } = head.scalp;
@@ -38,7 +52,7 @@ export function Head3D(props: Props) {
       return { x: ((v.x + 1) / 2) * size.width, y: ((1 - v.y) / 2) * size.height, facing };
     });
     setLabels(
-      contourLabels(lengths, head.scalp.triangles, vertices, ramp.levelsMm, {
+      contourLabels(paint.values, head.scalp.triangles, vertices, paint.levels, {
         x: size.width / 2,
         y: size.height * 0.36,
       }),
@@ -51,11 +65,15 @@ export function Head3D(props: Props) {
         viewTurn={props.viewTurn}
         label={props.label}
         onStill={place}
-        instead="This browser cannot draw the head in 3D. The profiles and the printed sheet still work."
+        linked={props.linked}
+        wide={props.standing || props.wide}
+        instead={<HeadSvg head={head} paint={paint} view={props.view} units={units} label={props.label} />}
       >
         <Painted {...props} />
+        {props.standing && <Standing3D head={head} lengths={props.lengths} paint={paint} />}
+        {props.children}
       </HeadStage>
-      {props.labelled !== false &&
+      {labelled &&
         labels.map((l) => (
           <span
             key={l.level}
@@ -70,27 +88,30 @@ export function Head3D(props: Props) {
   );
 }
 
-function Painted({ head, lengths, before, ramp }: Props) {
+function Painted({ head, lengths, before, paint }: Props) {
   const { invalidate } = useThree();
   const bust = useMemo(() => geometryOf(head.bust), [head]);
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
   const skin = useMemo(() => skinMaterial(SKIN), []);
-  const paint = useMemo(() => lengthMaterial(ramp.colours), [ramp]);
+  const colours = paint.kind === "bands" ? paint.colours.join() : "";
+  const coat = useMemo(() => (colours ? lengthMaterial(colours.split(",")) : colourMaterial()), [colours]);
   useEffect(() => () => bust.dispose(), [bust]);
   useEffect(() => () => scalp.dispose(), [scalp]);
   useEffect(() => () => skin.dispose(), [skin]);
-  useEffect(() => () => paint.dispose(), [paint]);
+  useEffect(() => () => coat.dispose(), [coat]);
   useEffect(() => {
-    const bands = lengths.map((l) => bandOf(l, ramp.levelsMm));
-    scalp.setAttribute("band", new THREE.BufferAttribute(bands, 1));
+    if (paint.kind === "bands") {
+      const bands = paint.values.map((l) => bandOf(l, paint.levels));
+      scalp.setAttribute("band", new THREE.BufferAttribute(bands, 1));
+    } else scalp.setAttribute("tone", new THREE.BufferAttribute(paint.tones, 3));
     const cut = cutField(lengths, before, head.scalp.triangles);
     scalp.setAttribute("cut", new THREE.BufferAttribute(cut, 1));
     invalidate();
-  }, [scalp, head, lengths, before, ramp, invalidate]);
+  }, [scalp, head, lengths, before, paint, invalidate]);
   return (
     <>
       <mesh geometry={bust} material={skin} />
-      <mesh geometry={scalp} material={paint} />
+      <mesh geometry={scalp} material={coat} />
     </>
   );
 }

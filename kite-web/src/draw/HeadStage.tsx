@@ -2,11 +2,13 @@ import { Canvas, useFrame, useThree } from "@react-three/fiber";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import * as THREE from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
+import { create } from "zustand";
 import type { MeshData } from "../api/binary";
 import { VIEWS, type ViewName } from "./views";
 
 const DISTANCE_MM = 770;
 const MIDDLE = new THREE.Vector3(0, -2, 20);
+const WIDER = 1.5;
 const STILL_MS = 140;
 const QUICK_RATIO = 1;
 const SHARP_RATIO = 2;
@@ -23,15 +25,33 @@ type Props = {
   label: string;
   /** Called once the head stands still. */
   onStill?: Still;
+  /** Turns together with every other linked head. */
+  linked?: boolean;
+  /** Seen from farther off, where hair stands out from the head. */
+  wide?: boolean;
   children: ReactNode;
-  /** Said when the browser cannot draw in 3D. */
-  instead: string;
+  /** Shown when the browser cannot draw in 3D. */
+  instead: ReactNode;
 };
 
+/** Where the eye of a linked head was last moved to, and which one it was. */
+const useTurned = create<{ at: number[]; by: string }>(() => ({ at: [], by: "" }));
+
+let drawsIn3D: boolean | undefined;
+
+/** Asked once: whether this browser draws in 3D at all. */
+function in3D(): boolean {
+  if (drawsIn3D === undefined) {
+    const canvas = document.createElement("canvas");
+    drawsIn3D = canvas.getContext("webgl2") !== null;
+  }
+  return drawsIn3D;
+}
+
 /** Where a head is drawn and turned: by mouse, touch and arrow keys; plain while it moves, sharp at rest. */
-export function HeadStage({ view, viewTurn, label, onStill, children, instead }: Props) {
+export function HeadStage({ view, viewTurn, label, onStill, linked, wide, children, instead }: Props) {
   const [lost, setLost] = useState(false);
-  if (lost) return <p className="p-6">{instead}</p>;
+  if (lost || !in3D()) return instead;
   return (
     <Canvas
       frameloop="demand"
@@ -42,12 +62,11 @@ export function HeadStage({ view, viewTurn, label, onStill, children, instead }:
       camera={{ fov: 22, near: 100, far: 2500, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
       raycaster={{ params: POINTED }}
       onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
-      fallback={<p className="p-6">{instead}</p>}
       tabIndex={0}
       role="img"
       aria-label={label}
     >
-      <Turning view={view} viewTurn={viewTurn} onStill={onStill} />
+      <Turning view={view} viewTurn={viewTurn} onStill={onStill} linked={linked} wide={wide} />
       {children}
     </Canvas>
   );
@@ -61,7 +80,13 @@ export function geometryOf(m: MeshData): THREE.BufferGeometry {
   return g;
 }
 
-function Turning({ view, viewTurn, onStill }: Pick<Props, "view" | "viewTurn" | "onStill">) {
+function Turning({
+  view,
+  viewTurn,
+  onStill,
+  linked,
+  wide,
+}: Pick<Props, "view" | "viewTurn" | "onStill" | "linked" | "wide">) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
   const sharpened = useRef(false);
@@ -74,7 +99,7 @@ function Turning({ view, viewTurn, onStill }: Pick<Props, "view" | "viewTurn" | 
     c.target.copy(MIDDLE);
     c.enablePan = false;
     c.minDistance = 420;
-    c.maxDistance = 1300;
+    c.maxDistance = 1500;
     c.addEventListener("change", () => invalidate());
     controls.current = c;
     const keys = (e: KeyboardEvent) => {
@@ -101,15 +126,31 @@ function Turning({ view, viewTurn, onStill }: Pick<Props, "view" | "viewTurn" | 
     };
   }, [camera, gl, invalidate]);
 
+  useEffect(() => {
+    if (!linked) return;
+    const told = () => useTurned.setState({ at: camera.position.toArray(), by: camera.uuid });
+    controls.current?.addEventListener("change", told);
+    const stop = useTurned.subscribe(({ at, by }) => {
+      if (by === camera.uuid) return;
+      camera.position.fromArray(at);
+      camera.lookAt(MIDDLE);
+      invalidate();
+    });
+    return () => {
+      controls.current?.removeEventListener("change", told);
+      stop();
+    };
+  }, [linked, camera, invalidate]);
+
   // biome-ignore lint/correctness/useExhaustiveDependencies: viewTurn asks for the same view again
   useEffect(() => {
     const [x, y, z] = VIEWS[view];
-    const far = size.width < size.height * 0.9 ? DISTANCE_MM * 1.2 : DISTANCE_MM;
+    const far = DISTANCE_MM * (size.width < size.height * 0.9 ? 1.2 : 1) * (wide ? WIDER : 1);
     camera.position.copy(MIDDLE).add(new THREE.Vector3(x, y, z).normalize().multiplyScalar(far));
     controls.current?.update();
     camera.lookAt(MIDDLE);
     invalidate();
-  }, [view, viewTurn, camera, invalidate, size.width, size.height]);
+  }, [view, viewTurn, wide, camera, invalidate, size.width, size.height]);
 
   // Plain pixels while something changes; once still, drawn anew at twice the pixels.
   useFrame(() => {

@@ -1,112 +1,294 @@
 import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
-import type { Walk } from "../api/types";
+import { useRef, useState } from "react";
+import type { Cut, Walk } from "../api/types";
 import { lengthWords, toShown, type Units, unitOf } from "../store/units";
+import { lastCut, TOOLS, toolOf } from "./tools";
+import { jumpsOf, marksOf, nearestAt, WALK_NAMES } from "./walks";
 
-const NAMES: Record<string, string> = {
-  front: "front",
-  apex: "apex",
-  crown: "crown",
-  occipital: "occipital",
-  nape: "nape",
-  ridgeLeft: "left ridge",
-  ridgeRight: "right ridge",
+const SIZE = { width: 430, height: 230 };
+const PAD = { left: 36, right: 12, top: 18, bottom: 40 };
+const NEAR_MM = 9;
+
+/** Something wished or flagged at a place of the walk. */
+export type Mark = { atMm: number; lengthMm: number; words: string };
+export type Held = { atMm: number; lengthMm: number };
+
+type Props = {
+  walk: Walk;
+  /** The chosen move's index. */
+  step: number;
+  /** Shows all that the plan takes off. */
+  whole?: boolean;
+  units: Units;
+  cuts?: Cut[];
+  wishes?: Mark[];
+  /** Another plan's or week's lengths along the same walk, by distance. */
+  other?: { distanceMm: number[]; lengthMm: number[]; name: string };
+  /** Called while a length is pulled and when it is let go. */
+  pull?: (held: Held, done: boolean) => void;
+  /** What stays where it is while a slope is pulled. */
+  keptMm?: number;
+  /** Where the ends pile up. */
+  weight?: { atMm: number; words: string }[];
+  size?: { width: number; height: number };
 };
-const TITLES = { centre: "Centre, front to nape", earToEar: "Ear to ear, left to right", edge: "Edge" };
-const W = 430;
-const H = 158;
-const PAD = { left: 34, right: 14, top: 20, bottom: 24 };
 
-/** `step` is the chosen move's index; `whole` shows all that the plan takes off. */
-type Props = { walk: Walk; step: number; whole?: boolean; units: Units };
-
-/** Length against distance along a walk, skin along the bottom: before and after the chosen move, and at the end. */
-export function Profile({ walk, step, whole = false, units }: Props) {
-  const before = step === 0 || whole ? walk.beforeMm : (walk.afterMove[step - 1]?.lengthMm ?? walk.beforeMm);
-  const after = walk.afterMove[step]?.lengthMm ?? walk.beforeMm;
-  const end = walk.afterMove.at(-1)?.lengthMm ?? walk.beforeMm;
-  const most = Math.max(20, ...walk.beforeMm);
+/** Length against distance along a walk, skin along the bottom, what it is cut with under it. Lengths are pulled. */
+export function Profile(props: Props) {
+  const { walk, step, whole = false, units, cuts, wishes = [], other, pull, keptMm, weight = [] } = props;
+  const { width: W, height: H } = props.size ?? SIZE;
+  const svg = useRef<SVGSVGElement>(null);
+  const most = useRef(0);
+  /** How far from the line it was taken hold of, so that it does not leap to the finger. */
+  const off = useRef({ mm: 0, moved: false });
+  const [held, setHeld] = useState<Held | null>(null);
+  const states = [walk.beforeMm, ...walk.afterMove.map((a) => a.lengthMm)];
+  const at = whole ? states.length - 1 : Math.min(step + 1, states.length - 1);
+  const before = (whole ? walk.beforeMm : states[at - 1]) ?? walk.beforeMm;
+  const after = states[at] ?? walk.beforeMm;
+  const end = states.at(-1) ?? walk.beforeMm;
+  if (!held)
+    most.current = Math.max(20, ...before, ...(other?.lengthMm ?? []), ...wishes.map((w) => w.lengthMm));
   const x = scaleLinear([0, walk.lengthMm], [PAD.left, W - PAD.right]);
-  const y = scaleLinear([0, most], [H - PAD.bottom, PAD.top]).nice(4);
-  const at = (i: number) => x(walk.distanceMm[i] as number);
+  const y = scaleLinear([0, most.current], [H - PAD.bottom, PAD.top]).nice(4);
+  const px = (i: number) => x(walk.distanceMm[i] as number);
   const draw = (v: number[]) =>
     line<number>()
-      .x((_, i) => at(i))
+      .x((_, i) => px(i))
       .y((d) => y(d))(v) ?? "";
-  const off = area<number>()
-    .x((_, i) => at(i))
+  const taken = area<number>()
+    .x((_, i) => px(i))
     .y0((_, i) => y(after[i] as number))
-    .y1((_, i) => y(before[i] as number));
-  const marks = Object.entries(walk.marksMm).filter(([p]) => NAMES[p]);
+    .y1((_, i) => y(Math.max(before[i] as number, after[i] as number)));
+  const marks = marksOf(walk);
+  const nearest = (mm: number) => nearestAt(walk, mm);
+
+  const toHeld = (e: { clientX: number; clientY: number }, from?: Held): Held => {
+    const m = svg.current?.getScreenCTM();
+    if (!m) return { atMm: 0, lengthMm: 0 };
+    const mm = Math.max(0, y.invert((e.clientY - m.f) / m.d) - (from ? off.current.mm : 0));
+    const atMm = from?.atMm ?? Math.max(0, Math.min(walk.lengthMm, x.invert((e.clientX - m.e) / m.a)));
+    return { atMm, lengthMm: Math.round(mm) };
+  };
+  const snap = (h: Held): Held => {
+    const near = marks.find((m) => Math.abs(m.atMm - h.atMm) < NEAR_MM);
+    return near ? { ...h, atMm: near.atMm } : h;
+  };
   return (
-    <figure className="m-0">
-      <figcaption className="flex items-baseline gap-4 text-sm">
-        <b>{TITLES[walk.walk]}</b>
-        <span className="soft">now {lengthWords(Math.max(...after), units)} at its longest</span>
-      </figcaption>
-      <svg
-        viewBox={`0 0 ${W} ${H}`}
-        className="w-full"
-        role="img"
-        aria-label={`Profile, ${TITLES[walk.walk]}`}
-      >
-        {y.ticks(4).map((t) => (
-          <g key={t}>
-            <line x1={PAD.left} x2={W - PAD.right} y1={y(t)} y2={y(t)} className="stroke-base-300" />
-            <text x={PAD.left - 6} y={y(t) + 4} textAnchor="end" className="fill-base-content text-[12px]">
-              {toShown(t, units)}
-            </text>
-          </g>
-        ))}
-        <text x={PAD.left - 6} y={14} textAnchor="end" className="fill-base-content text-[12px]">
-          {unitOf(units)}
-        </text>
-        {marks.map(([p, d]) => (
-          <g key={p}>
-            <line
-              x1={x(d)}
-              x2={x(d)}
-              y1={PAD.top}
-              y2={H - PAD.bottom}
-              className="stroke-base-300"
-              strokeDasharray="2 4"
-            />
-            <text
-              x={x(d)}
-              y={H - 8}
-              textAnchor={d < 5 ? "start" : d > walk.lengthMm - 5 ? "end" : "middle"}
-              className="fill-base-content text-[12px]"
-            >
-              {NAMES[p]}
-            </text>
-          </g>
-        ))}
-        <path d={off(after) ?? ""} className="fill-primary" opacity={0.28} />
+    <svg
+      ref={svg}
+      viewBox={`0 0 ${W} ${H}`}
+      className={`h-full w-full ${pull ? "cursor-ns-resize touch-none" : ""}`}
+      role="img"
+      aria-label={`Profile, ${WALK_NAMES[walk.walk]}`}
+      onPointerDown={(e) => {
+        if (!pull || !e.isPrimary) return;
+        svg.current?.setPointerCapture(e.pointerId);
+        const h = snap(toHeld(e));
+        const lengthMm = Math.round(end[nearest(h.atMm)] as number);
+        off.current = { mm: h.lengthMm - lengthMm, moved: false };
+        setHeld({ ...h, lengthMm });
+      }}
+      onPointerMove={(e) => {
+        if (!held || !pull) return;
+        const h = toHeld(e, held);
+        if (h.lengthMm === held.lengthMm) return;
+        off.current.moved = true;
+        setHeld(h);
+        pull(h, false);
+      }}
+      onPointerUp={() => {
+        if (held && pull && off.current.moved) pull(held, true);
+        setHeld(null);
+      }}
+      onPointerCancel={() => setHeld(null)}
+    >
+      <defs>
+        <pattern id="short" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="2.4" height="6" className="fill-error" />
+        </pattern>
+      </defs>
+      {y.ticks(4).map((t) => (
+        <g key={t}>
+          <line x1={PAD.left} x2={W - PAD.right} y1={y(t)} y2={y(t)} className="stroke-base-300" />
+          <text x={PAD.left - 6} y={y(t) + 4} textAnchor="end" className="fill-base-content text-[12px]">
+            {toShown(t, units)}
+          </text>
+        </g>
+      ))}
+      <text x={PAD.left - 6} y={12} textAnchor="end" className="fill-base-content text-[12px]">
+        {unitOf(units)}
+      </text>
+      {marks.map(({ place, name, atMm: d }) => (
+        <g key={place}>
+          <line
+            x1={x(d)}
+            x2={x(d)}
+            y1={PAD.top}
+            y2={H - PAD.bottom}
+            className="stroke-base-content"
+            opacity={0.35}
+            strokeDasharray="2 4"
+          />
+          <text
+            x={x(d)}
+            y={H - 6}
+            textAnchor={d < 12 ? "start" : d > walk.lengthMm - 12 ? "end" : "middle"}
+            className="fill-base-content text-[12px]"
+          >
+            {name}
+          </text>
+        </g>
+      ))}
+      <path d={taken(after) ?? ""} className="fill-primary" opacity={0.24} />
+      <path
+        d={draw(before)}
+        fill="none"
+        className="stroke-base-content"
+        strokeWidth={1}
+        strokeDasharray="5 4"
+        opacity={0.7}
+      />
+      {!whole && <path d={draw(end)} fill="none" className="stroke-secondary" strokeWidth={1.6} />}
+      {other && (
         <path
-          d={draw(before)}
+          d={
+            line<number>()
+              .x((_, i) => x(other.distanceMm[i] as number))
+              .y((d) => y(d))(other.lengthMm) ?? ""
+          }
           fill="none"
-          className="stroke-base-content"
-          strokeWidth={1}
-          strokeDasharray="5 4"
-          opacity={0.7}
-        />
-        <path d={draw(end)} fill="none" className="stroke-secondary" strokeWidth={2} />
-        <path
-          d={draw(after)}
-          fill="none"
-          className="stroke-primary"
+          className="stroke-secondary"
           strokeWidth={2.5}
-          data-testid={`after-${walk.walk}`}
+          strokeDasharray="9 4"
         />
-        <line
-          x1={PAD.left}
-          x2={W - PAD.right}
-          y1={y(0)}
-          y2={y(0)}
-          className="stroke-base-content"
-          strokeWidth={2}
-        />
-      </svg>
-    </figure>
+      )}
+      <path
+        d={draw(after)}
+        fill="none"
+        className="stroke-primary"
+        strokeWidth={2.8}
+        strokeLinejoin="round"
+        data-testid={`after-${walk.walk}`}
+      />
+      {wishes.map((w) => {
+        const has = end[nearest(w.atMm)] as number;
+        return (
+          <g key={w.words}>
+            {w.lengthMm - has > 1 && (
+              <rect
+                x={x(w.atMm) - 5}
+                width={10}
+                y={y(w.lengthMm)}
+                height={y(has) - y(w.lengthMm)}
+                fill="url(#short)"
+              />
+            )}
+            <circle
+              cx={x(w.atMm)}
+              cy={y(w.lengthMm)}
+              r={5}
+              fill="none"
+              className="stroke-base-content"
+              strokeWidth={1.8}
+            />
+            <circle cx={x(w.atMm)} cy={y(w.lengthMm)} r={1.6} className="fill-base-content" />
+            <title>{w.words}</title>
+          </g>
+        );
+      })}
+      {jumpsOf(walk.distanceMm, end).map((d) => (
+        <path
+          key={d}
+          d={`M${x(d)} ${y(end[nearest(d)] as number) - 8}l-5 -9h10z`}
+          className="fill-accent stroke-base-content"
+          strokeWidth={0.8}
+        >
+          <title>The length jumps here</title>
+        </path>
+      ))}
+      <line
+        x1={PAD.left}
+        x2={W - PAD.right}
+        y1={y(0)}
+        y2={y(0)}
+        className="stroke-base-content"
+        strokeWidth={2}
+      />
+      {cuts && <Bands states={states} walk={walk} x={x} cuts={cuts} y={H - PAD.bottom + 4} />}
+      {weight.map((w) => (
+        <g key={w.atMm}>
+          <path d={`M${x(w.atMm) - 11} ${PAD.top - 2}h22l-5 8h-12z`} className="fill-base-content" />
+          <text x={x(w.atMm) + 15} y={PAD.top + 6} className="fill-base-content text-[12px]">
+            weight
+          </text>
+          <title>{w.words}</title>
+        </g>
+      ))}
+      {keptMm !== undefined && (
+        <path d={`M${x(keptMm)} ${y(end[nearest(keptMm)] as number)}l-7 -14h14z`} className="fill-secondary">
+          <title>This stays while the slope is pulled</title>
+        </path>
+      )}
+      {held && (
+        <g>
+          <line x1={x(held.atMm)} x2={x(held.atMm)} y1={PAD.top} y2={y(0)} className="stroke-base-content" />
+          <circle
+            cx={x(held.atMm)}
+            cy={y(held.lengthMm)}
+            r={8}
+            className="fill-base-100 stroke-primary"
+            strokeWidth={3}
+          />
+          <text
+            x={Math.min(W - 60, x(held.atMm) + 14)}
+            y={Math.max(16, y(held.lengthMm) - 8)}
+            className="fill-base-content stroke-base-100 font-bold text-[18px]"
+            strokeWidth={4}
+            paintOrder="stroke"
+          >
+            {lengthWords(held.lengthMm, units)}
+          </text>
+        </g>
+      )}
+    </svg>
+  );
+}
+
+type BandProps = {
+  states: number[][];
+  walk: Walk;
+  x: (mm: number) => number;
+  cuts: Cut[];
+  y: number;
+};
+
+/** What each stretch of the walk is last cut with. */
+function Bands({ states, walk, x, cuts, y }: BandProps) {
+  const bands: { tool: keyof typeof TOOLS; from: number; to: number }[] = [];
+  walk.distanceMm.forEach((d, i) => {
+    const m = lastCut((s) => states[s] as number[], states.length - 1, i);
+    const cut = m < 0 ? undefined : cuts[m];
+    const tool = cut ? toolOf(cut) : "none";
+    const last = bands.at(-1);
+    if (last?.tool === tool) last.to = d;
+    else bands.push({ tool, from: last?.to ?? d, to: d });
+  });
+  return (
+    <g>
+      {bands.map((b) => (
+        <rect
+          key={b.from}
+          x={x(b.from)}
+          width={Math.max(0, x(b.to) - x(b.from))}
+          y={y}
+          height={9}
+          fill={TOOLS[b.tool].colour}
+        >
+          <title>{TOOLS[b.tool].name}</title>
+        </rect>
+      ))}
+    </g>
   );
 }

@@ -83,6 +83,7 @@ it("the profile lies lower after a move that cuts", () => {
     lengthMm: 100,
     marksMm: { front: 0, apex: 50 },
     distanceMm: [0, 50, 100],
+    pointsMm: [0, 90, 40, 0, 0, 130, 0, -90, 40],
     beforeMm: [80, 80, 80],
     afterMove: [{ move: "a", lengthMm: [40, 80, 80] }],
   };

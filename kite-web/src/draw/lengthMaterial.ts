@@ -3,7 +3,7 @@ import * as THREE from "three";
 export const SKIN = "#d9bfa8";
 
 /** Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. */
-const LIT = `
+export const LIT = `
   vec3 lit(vec3 colour, vec3 n) {
     float key = dot(n, normalize(vec3(-0.42, 0.55, 0.72)));
     float facing = max(n.z, 0.0);
@@ -29,6 +29,23 @@ export function skinMaterial(skin: string): THREE.ShaderMaterial {
       void main() {
         gl_FragColor = vec4(lit(skin, normalize(n)), clamp((high + 150.0) / 34.0, 0.0, 1.0));
       }`,
+  });
+}
+
+/** One colour in the head's own light. */
+export function solidMaterial(colour: string): THREE.ShaderMaterial {
+  return new THREE.ShaderMaterial({
+    uniforms: { colour: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) } },
+    vertexShader: `
+      varying vec3 n;
+      void main() {
+        n = normalMatrix * normal;
+        gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
+      }`,
+    fragmentShader: `
+      varying vec3 n; uniform vec3 colour;
+      ${LIT}
+      void main() { gl_FragColor = vec4(lit(colour, normalize(n)), 1.0); }`,
   });
 }
 

@@ -2,10 +2,11 @@ import type { KeptDocument } from "../store/keptDocument";
 
 const WORDS = { saved: "Saved", unsaved: "Saving …", saving: "Saving …", conflict: "", failed: "" };
 
-/** Whether the work is safe; and when two people changed one thing, the choice. */
-export function SaveNote<D>({ of }: { of: KeptDocument<D> }) {
+/** Whether the work is safe; and when two people changed one thing, the choice, unless it is offered elsewhere. */
+export function SaveNote<D>({ of, choice = true }: { of: KeptDocument<D>; choice?: boolean }) {
   const save = of.use((s) => s.save);
   const message = of.use((s) => s.saveMessage);
+  if (save === "conflict" && !choice) return null;
   if (save === "conflict") {
     return (
       <div

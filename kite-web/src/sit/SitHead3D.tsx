@@ -36,7 +36,7 @@ export function SitHead3D(props: Props) {
         view={props.view}
         viewTurn={props.viewTurn}
         label={props.label}
-        instead="This browser cannot draw the head in 3D. The picks still show it."
+        instead={<p className="p-6">This browser cannot draw the head in 3D. The picks still show it.</p>}
       >
         {props.scan?.head === undefined && props.scan ? null : <Body {...props} />}
         {props.scan && <Cloud scan={props.scan} mark={props.mark} />}

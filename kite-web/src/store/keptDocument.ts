@@ -1,7 +1,8 @@
 import { create, type StoreApi, type UseBoundStore } from "zustand";
 import { ApiError, get, send } from "../api/http";
 import { dropDraft, keepDraft, readDraft } from "./drafts";
-import { type Edit, inverse, joined, type Path, read, write } from "./edits";
+import { apply, differences, type Edit, inverse, joined, type Path, read } from "./edits";
+import { keepHistory, readHistory } from "./history";
 
 const GESTURE_MS = 500;
 /** Work is on its way to the server no later than this after it is typed. */
@@ -30,6 +31,8 @@ export type KeptDocument<D> = {
   use: UseBoundStore<StoreApi<Kept<D>>>;
   open: (view: View<D>) => void;
   change: (path: Path, after: unknown, now?: number) => void;
+  /** Another whole document made from `base`; what changed meanwhile stays. Of one gesture only the last stands. */
+  replace: (base: D, next: D, gesture?: string) => void;
   undo: () => void;
   redo: () => void;
   startAutosave: () => () => void;
@@ -64,11 +67,12 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
     const plain = { ...empty, id, clientId, clientName, version, document: view.document };
     if (draft === null || same) {
       dropDraft(at(id));
-      use.setState(plain);
+      use.setState({ ...plain, ...readHistory(at(id), view.document) });
     } else {
       const stale = draft.version !== version;
       use.setState({
         ...plain,
+        ...readHistory(at(id), draft.document),
         document: draft.document,
         save: stale ? "conflict" : "unsaved",
         saveMessage: stale
@@ -84,43 +88,42 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
   function change(path: Path, after: unknown, now = Date.now()): void {
     const s = use.getState();
     if (!s.document) return;
-    const edit: Edit = { path, before: read(s.document, path), after };
-    if (JSON.stringify(edit.before) === JSON.stringify(after)) return;
+    const before = read(s.document, path);
+    if (JSON.stringify(before) === JSON.stringify(after)) return;
+    const edit: Edit = { changes: [{ path, before, after }] };
     const merged = joined(s.done.at(-1), edit, now - s.lastEditAt < GESTURE_MS);
-    use.setState({
-      document: write(s.document, path, after),
-      done: merged ? [...s.done.slice(0, -1), merged] : [...s.done, edit],
-      undone: [],
-      lastEditAt: now,
-      save: unsaved(s),
-    });
+    step(apply(s.document, edit), merged ? [...s.done.slice(0, -1), merged] : [...s.done, edit], [], now);
+  }
+
+  function replace(base: D, next: D, gesture?: string): void {
+    const s = use.getState();
+    if (!s.document) return;
+    const last = s.done.at(-1);
+    const again = gesture !== undefined && last?.gesture === gesture;
+    const document = again && last ? apply(s.document, inverse(last)) : s.document;
+    const changes = differences(base, next).map((c) => ({ ...c, before: read(document, c.path) }));
+    const done = again ? s.done.slice(0, -1) : s.done;
+    if (changes.length === 0 && !again) return;
+    const edit: Edit = { changes, gesture };
+    step(apply(document, edit), changes.length === 0 ? done : [...done, edit], [], 0);
+  }
+
+  function step(document: D, done: Edit[], undone: Edit[], lastEditAt: number): void {
+    const s = use.getState();
+    use.setState({ document, done, undone, lastEditAt, save: unsaved(s) });
+    keepHistory(at(s.id), document, done, undone);
   }
 
   function undo(): void {
-    const s = use.getState();
-    const edit = s.done.at(-1);
-    if (!edit || !s.document) return;
-    const back = inverse(edit);
-    use.setState({
-      document: write(s.document, back.path, back.after),
-      done: s.done.slice(0, -1),
-      undone: [...s.undone, edit],
-      lastEditAt: 0,
-      save: unsaved(s),
-    });
+    const { document, done, undone } = use.getState();
+    const edit = done.at(-1);
+    if (edit && document) step(apply(document, inverse(edit)), done.slice(0, -1), [...undone, edit], 0);
   }
 
   function redo(): void {
-    const s = use.getState();
-    const edit = s.undone.at(-1);
-    if (!edit || !s.document) return;
-    use.setState({
-      document: write(s.document, edit.path, edit.after),
-      done: [...s.done, edit],
-      undone: s.undone.slice(0, -1),
-      lastEditAt: 0,
-      save: unsaved(s),
-    });
+    const { document, done, undone } = use.getState();
+    const edit = undone.at(-1);
+    if (edit && document) step(apply(document, edit), [...done, edit], undone.slice(0, -1), 0);
   }
 
   function later(ms: number): void {
@@ -208,5 +211,5 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
     open(await get<View<D>>(at(id)));
   }
 
-  return { use, open, change, undo, redo, startAutosave, saveNow, keepMine, takeTheirs };
+  return { use, open, change, replace, undo, redo, startAutosave, saveNow, keepMine, takeTheirs };
 }

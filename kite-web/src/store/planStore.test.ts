@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { PlanDocument, PlanView } from "../api/types";
-import { joined, read, write } from "./edits";
-import { change, openPlan, redo, undo, usePlan } from "./planStore";
+import { apply, type Change, differences, inverse, joined, read, write } from "./edits";
+import { change, openPlan, plan, redo, undo, usePlan } from "./planStore";
 
 const document = {
   version: 1,
@@ -31,10 +31,32 @@ describe("edits", () => {
   });
 
   it("join while one gesture goes on at one place", () => {
-    const first = { path, before: 9, after: 8 };
-    expect(joined(first, { path, before: 8, after: 7 }, true)).toEqual({ path, before: 9, after: 7 });
-    expect(joined(first, { path, before: 8, after: 7 }, false)).toBeUndefined();
-    expect(joined(first, { path: ["title"], before: "t", after: "u" }, true)).toBeUndefined();
+    const one = (change: Change) => ({ changes: [change] });
+    const first = one({ path, before: 9, after: 8 });
+    const next = one({ path, before: 8, after: 7 });
+    expect(joined(first, next, true)).toEqual(one({ path, before: 9, after: 7 }));
+    expect(joined(first, next, false)).toBeUndefined();
+    expect(joined(first, one({ path: ["title"], before: "t", after: "u" }), true)).toBeUndefined();
+  });
+
+  it("tell two documents apart by the smallest places, an open field said or not being the same", () => {
+    const a = { moves: [{ id: "a", mm: 4 }, { id: "b" }], meant: [] as string[] };
+    const b = {
+      moves: [
+        { id: "a", mm: 5 },
+        { id: "b", note: null },
+      ],
+      meant: ["x"],
+    };
+    expect(differences(a, b)).toEqual([
+      { path: ["moves", 0, "mm"], before: 4, after: 5 },
+      { path: ["meant"], before: [], after: ["x"] },
+    ]);
+    expect(apply(a, { changes: differences(a, b) })).toMatchObject({ meant: ["x"] });
+    expect(apply(b, inverse({ changes: differences(a, b) }))).toMatchObject({
+      meant: [],
+      moves: [{ mm: 4 }, {}],
+    });
   });
 });
 
@@ -77,5 +99,31 @@ describe("the plan store", () => {
     change(path, 15);
     expect(usePlan.getState().save).toBe("conflict");
     expect((usePlan.getState().document as PlanDocument).title).toBe("t");
+  });
+
+  it("of a gesture keeps the last answer as one step, and what was changed meanwhile", () => {
+    const base = usePlan.getState().document as PlanDocument;
+    const at = (biteMm: number) =>
+      ({ ...base, moves: [{ id: "a", cut: { biteMm } }] }) as unknown as PlanDocument;
+    plan.replace(base, at(7), "g");
+    change(["title"], "meanwhile", 5);
+    plan.replace(base, at(6), "h");
+    plan.replace(base, at(5), "h");
+    expect(bite()).toBe(5);
+    expect(usePlan.getState().done).toHaveLength(3);
+    undo();
+    expect(bite()).toBe(7);
+    expect(usePlan.getState().document?.title).toBe("meanwhile");
+  });
+
+  it("goes on undoing after a reload, but not when the plan was changed elsewhere", () => {
+    change(path, 8, 1);
+    const changed = usePlan.getState().document as PlanDocument;
+    openPlan({ ...view, document: changed });
+    expect(usePlan.getState().done).toHaveLength(1);
+    undo();
+    expect(bite()).toBe(9);
+    openPlan({ ...view, document: { ...changed, title: "theirs" } });
+    expect(usePlan.getState().done).toHaveLength(0);
   });
 });

@@ -1,4 +1,5 @@
 import { create } from "zustand";
+import { ApiError, send } from "../api/http";
 import type { PlanDocument, PlanView } from "../api/types";
 import { keptDocument } from "./keptDocument";
 
@@ -6,11 +7,42 @@ export const plan = keptDocument<PlanDocument>("/api/plans");
 export const usePlan = plan.use;
 export const { change, undo, redo } = plan;
 
+/** What was done, or why not, in a line under the string. */
+export const useSaid = create<{ words: string; trouble: boolean }>(() => ({ words: "", trouble: false }));
+export const say = (words: string, trouble = false) => useSaid.setState({ words, trouble });
+
+type Edited = { document: PlanDocument; words: string };
+
+/**
+ * Asks the server to change the plan as a whole. What was changed here meanwhile stays; asks of one gesture start from
+ * the plan as it was when the gesture began. True when it was done.
+ */
+export async function editPlan(
+  url: string,
+  body: Record<string, unknown>,
+  gesture?: { id: string; base: PlanDocument },
+): Promise<boolean> {
+  const base = gesture?.base ?? usePlan.getState().document;
+  if (!base) return false;
+  try {
+    const r = await send<Edited>("POST", `/api/edit/${url}`, { ...body, document: base });
+    plan.replace(base, r.document, gesture?.id);
+    say(r.words);
+    performance.mark("kite-edited");
+    return true;
+  } catch (e) {
+    const problem = e instanceof ApiError ? e.problems[0]?.allowed : undefined;
+    say(problem ?? (e instanceof Error ? e.message : "That did not work."), true);
+    return false;
+  }
+}
+
 /** The move looked at. */
 export const useChosen = create<{ chosen: number }>(() => ({ chosen: 0 }));
 
 export function openPlan(view: PlanView): void {
   useChosen.setState({ chosen: 0 });
+  say("");
   plan.open(view);
 }
 

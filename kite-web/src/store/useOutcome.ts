@@ -5,11 +5,16 @@ import type { PlanDocument } from "../api/types";
 
 type Shown = { outcome?: Outcome; problems: FieldProblem[]; message: string; busy: boolean };
 
+const NOTHING: Shown = { problems: [], message: "", busy: true };
+
 /** What comes of the document, computed by the server; an answer overtaken by a newer change is dropped. */
 export function useOutcome(document: PlanDocument | null): Shown {
-  const [shown, setShown] = useState<Shown>({ problems: [], message: "", busy: true });
+  const [shown, setShown] = useState<Shown>(NOTHING);
   useEffect(() => {
-    if (!document) return;
+    if (!document) {
+      setShown(NOTHING);
+      return;
+    }
     const abort = new AbortController();
     setShown((s) => ({ ...s, busy: true }));
     bytes("/api/outcome", document, abort.signal)

@@ -2,6 +2,7 @@ package kitetail.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
@@ -20,6 +21,8 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
 import kitetail.section.Facing;
+import kitetail.section.Limit;
+import kitetail.section.Scalar;
 import kitetail.section.Section;
 
 /** Moves put in, taken out, done earlier or later, and done on the other side. */
@@ -32,14 +35,107 @@ public final class MoveEdit {
     CLIPPER_COMB,
     SCISSOR_COMB,
     GUARD,
-    EDGE,
     TEXTURE,
     CROSS_CHECK
   }
 
+  /** An outline along the hairline; ears and sideburns on both sides. */
+  public enum Line {
+    EAR_ARC,
+    SIDEBURN,
+    NAPE,
+    TAPER
+  }
+
+  /** As high as any outline reaches. */
+  private static final double BAND_MM = 60;
+
+  /**
+   * An outline as a usual one begins, on the band along the hairline, which is found or made.
+   *
+   * @param at its place in the order, 0 to the number of moves
+   * @throws IllegalArgumentException when the plan has it
+   */
+  public static Plan outline(Plan plan, Line line, int at) {
+    checkAt(plan, at);
+    Section band =
+        plan.sections().stream().filter(s -> s.over() && alongHairline(s)).findFirst().orElse(null);
+    List<Section> sections = new ArrayList<>(plan.sections());
+    if (band == null) {
+      Limit limit = new Limit.Between(Scalar.ABOVE_HAIRLINE_MM, 0, BAND_MM);
+      String id = "hairlineBand";
+      while (taken(plan, id)) {
+        id += "2";
+      }
+      band = new Section(id, "Along the hairline", List.of(limit), List.of(), true);
+      sections.add(band);
+    }
+    List<Move> moves = new ArrayList<>(plan.moves());
+    int k = at;
+    for (Outline o : usual(line)) {
+      if (plan.moves().stream().anyMatch(m -> same(m.cut(), o))) {
+        throw new IllegalArgumentException("this outline is in the plan already");
+      }
+      Move.Stand stand =
+          !o.mirrored().equals(o)
+              ? (k == at ? Move.Stand.LEFT : Move.Stand.RIGHT)
+              : Move.Stand.BACK;
+      String name = name(line) + (o.mirrored().equals(o) ? "" : k == at ? ", left" : ", right");
+      String id = free(moves, line.name().toLowerCase(Locale.ROOT).replace("_", ""));
+      moves.add(
+          k++, new Move(id, name, band.id(), new Edge(o, 0.5), Damp.DRY, stand, "", "", false));
+    }
+    return plan.with(sections, moves);
+  }
+
+  private static boolean alongHairline(Section s) {
+    return s.limits().size() == 1
+        && s.limits().get(0) instanceof Limit.Between b
+        && b.by() == Scalar.ABOVE_HAIRLINE_MM
+        && b.min() <= 0
+        && b.max() >= BAND_MM;
+  }
+
+  private static boolean taken(Plan plan, String id) {
+    return plan.sections().stream().anyMatch(s -> s.id().equals(id));
+  }
+
+  /** Of one kind and on one side, whatever its numbers. */
+  private static boolean same(Cut cut, Outline o) {
+    return cut instanceof Edge e
+        && e.outline().getClass() == o.getClass()
+        && !(e.outline() instanceof Outline.HalfMoon m && m.side() != ((Outline.HalfMoon) o).side())
+        && !(e.outline() instanceof Outline.Sideburn b
+            && b.side() != ((Outline.Sideburn) o).side());
+  }
+
+  private static List<Outline> usual(Line line) {
+    return switch (line) {
+      case EAR_ARC ->
+          List.of(
+              new Outline.HalfMoon(Outline.Side.LEFT, 0),
+              new Outline.HalfMoon(Outline.Side.RIGHT, 0));
+      case SIDEBURN ->
+          List.of(
+              new Outline.Sideburn(Outline.Side.LEFT, 0, 0),
+              new Outline.Sideburn(Outline.Side.RIGHT, 0, 0));
+      case NAPE -> List.of(new Outline.Nape(Outline.Nape.Form.NATURAL, 0, 0));
+      case TAPER -> List.of(new Outline.Taper(1, 16, 10, 26, 40));
+    };
+  }
+
+  private static String name(Line line) {
+    return switch (line) {
+      case EAR_ARC -> "Ear arc";
+      case SIDEBURN -> "Sideburn";
+      case NAPE -> "Nape line";
+      case TAPER -> "Drop taper";
+    };
+  }
+
   /**
    * A usual move of a kind on a section, set to what the plan leaves there so far, so that it takes
-   * nothing until it is shortened.
+   * nothing until it is shortened; only a guard takes down what is longer than the longest leaves.
    *
    * @param at its place in the order, 0 to the number of moves
    */
@@ -56,11 +152,11 @@ public final class MoveEdit {
     for (int i : bench.zone(plan.region(section)).roots()) {
       longest = Math.max(longest, now[i]);
     }
-    boolean dry = kind != Kind.FINGERS && kind != Kind.EDGE;
+    boolean dry = kind != Kind.FINGERS;
     Cut cut = usual(kind, longest);
     Move m =
         new Move(
-            free(plan.moves(), kind.name().toLowerCase(java.util.Locale.ROOT).replace("_", "")),
+            free(plan.moves(), kind.name().toLowerCase(Locale.ROOT).replace("_", "")),
             s.name() + ", " + name(kind),
             section,
             cut,
@@ -88,7 +184,6 @@ public final class MoveEdit {
       case GUARD ->
           new Guard(
               Math.min(12, Math.ceil(longest / Guard.MM_PER_NUMBER)), 0, Guard.Grain.AGAINST, null);
-      case EDGE -> new Edge(new Outline.Nape(Outline.Nape.Form.NATURAL, -40, 0), 0.5);
       case TEXTURE -> new Texture(Texture.Tool.POINT_SHALLOW, 0, 0, 1);
       case CROSS_CHECK -> new Aside(Aside.What.CROSS_CHECK);
     };
@@ -100,7 +195,6 @@ public final class MoveEdit {
       case CLIPPER_COMB -> "clipper over comb";
       case SCISSOR_COMB -> "scissors over comb";
       case GUARD -> "guard";
-      case EDGE -> "outline";
       case TEXTURE -> "points";
       case CROSS_CHECK -> "cross-check";
     };

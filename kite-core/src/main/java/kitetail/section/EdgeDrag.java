@@ -55,6 +55,27 @@ public record EdgeDrag(List<Section> sections, Place place, boolean line, List<S
         : corner(h, sections, of, limit, fromX, fromY, x, y);
   }
 
+  /**
+   * An end of a range set to a number, counted from what it is tied to now.
+   *
+   * @throws IllegalArgumentException when the section has no such range
+   */
+  public static EdgeDrag set(
+      Head h, List<Section> sections, String id, int limit, boolean upper, double value) {
+    Section of =
+        sections.stream()
+            .filter(s -> s.id().equals(id))
+            .findFirst()
+            .orElseThrow(() -> new IllegalArgumentException("no section is called \"" + id + "\""));
+    if (limit < 0
+        || limit >= of.limits().size()
+        || !(of.limits().get(limit) instanceof Limit.Between b)) {
+      throw new IllegalArgumentException("section \"" + of.name() + "\" has no such range");
+    }
+    Place tied = upper ? b.maxAt() : b.minAt();
+    return ended(h, sections, b, upper, new End(value, tied, false));
+  }
+
   /** The end of a range tied to a landmark, or counted from zero. */
   private record End(double value, Place at, boolean line) {}
 
@@ -64,7 +85,11 @@ public record EdgeDrag(List<Section> sections, Place place, boolean line, List<S
     double d = Math.min(Math.hypot(x, y), h.hairlineFromApexMm(a));
     Vec3 p = h.point(a, d);
     double wanted = b.by().of(h, p, a, d);
-    End end = snapped(h, b, upper, wanted, p);
+    return ended(h, sections, b, upper, snapped(h, b, upper, wanted, p));
+  }
+
+  private static EdgeDrag ended(
+      Head h, List<Section> sections, Limit.Between b, boolean upper, End end) {
     double was = upper ? b.maxOn(h) : b.minOn(h);
     List<Section> out = new ArrayList<>();
     List<String> moved = new ArrayList<>();

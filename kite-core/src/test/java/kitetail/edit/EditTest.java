@@ -131,18 +131,41 @@ class EditTest {
   }
 
   @Test
-  void aNewMove_takesNothing_untilItIsShortened() {
+  void aNewMove_takesNothing_untilItIsShortened_butWhatIsLongerThanTheLongestGuard() {
     for (MoveEdit.Kind k : MoveEdit.Kind.values()) {
       Plan more = MoveEdit.add(PLAN, BENCH, k, "right", 3);
       assertThat(more.moves()).hasSize(4);
-      if (k != MoveEdit.Kind.EDGE && k != MoveEdit.Kind.TEXTURE) {
+      if (k != MoveEdit.Kind.TEXTURE) {
+        // 40 mm of hair; number 12 at 1/8 in a number leaves 38.1 mm.
+        double over = k == MoveEdit.Kind.GUARD ? 40 - 12 * 25.4 / 8 : 0;
         assertThat(PlanEngine.run(more, BENCH).steps().get(3).takenMaxMm())
             .as(k.name())
-            .isLessThan(1);
+            .isLessThan(over + 1);
       }
     }
     assertThat(MoveEdit.add(PLAN, BENCH, MoveEdit.Kind.FINGERS, "right", 3).moves().get(3).stand())
         .isEqualTo(Move.Stand.RIGHT);
+  }
+
+  @Test
+  void anOutline_isPutOnBothSides_onTheBandAlongTheHairline_onceOnly() {
+    Plan arcs = MoveEdit.outline(PLAN, MoveEdit.Line.EAR_ARC, 3);
+    assertThat(arcs.moves()).hasSize(5);
+    assertThat(arcs.moves().subList(3, 5))
+        .extracting(Move::name)
+        .containsExactly("Ear arc, left", "Ear arc, right");
+    assertThat(arcs.moves().subList(3, 5))
+        .extracting(Move::stand)
+        .containsExactly(Move.Stand.LEFT, Move.Stand.RIGHT);
+    assertThat(arcs.moves().get(3).id()).isNotEqualTo(arcs.moves().get(4).id());
+    assertThat(arcs.sections()).hasSize(PLAN.sections().size() + 1);
+    Plan tapered = MoveEdit.outline(arcs, MoveEdit.Line.TAPER, 5);
+    assertThat(tapered.sections()).hasSameSizeAs(arcs.sections());
+    assertThat(PlanEngine.run(tapered, BENCH).steps().get(5).takenMaxMm()).isPositive();
+    assertThat(cover(tapered).gaps()).isEmpty();
+    assertThat(cover(tapered).overlaps()).isEmpty();
+    assertThatThrownBy(() -> MoveEdit.outline(tapered, MoveEdit.Line.EAR_ARC, 0))
+        .hasMessageContaining("in the plan already");
   }
 
   @Test

@@ -54,10 +54,11 @@ class PlanCutAndKeepTest {
     p.getByText("Ansel Ruiter").first().click();
     p.getByText("Open the bench").first().click();
     painted(p);
+    button(p, "Ear to ear").click();
     byte[] before = head(p);
     String line = p.getByTestId("after-earToEar").getAttribute("d");
     guideLength(p).fill("4");
-    p.getByText("cut to 4.0 cm following the head").waitFor();
+    button(p, "Length: 4.0 cm").waitFor();
     p.waitForFunction(
         "d => document.querySelector('[data-testid=after-earToEar]').getAttribute('d') !== d",
         line);
@@ -163,17 +164,19 @@ class PlanCutAndKeepTest {
     p.getByText("To the shapes").click();
     button(p, "Gents' Scissor Cut, Sharp Edge").click();
     painted(p);
-    Download sheet = p.waitForDownload(() -> p.getByText("Cut sheet").click());
+    button(p, "Print").click();
+    Download sheet = p.waitForDownload(() -> p.getByText("Cut sheet, one page A4 (PDF)").click());
     assertThat(Files.readString(sheet.path(), java.nio.charset.StandardCharsets.ISO_8859_1))
         .startsWith("%PDF-");
-    Download file = p.waitForDownload(() -> p.getByText("Plan file").click());
+    Download file = p.waitForDownload(() -> p.getByText("Plan file (JSON)").click());
     String out = Files.readString(file.path());
     p.getByText("Gerda Kade").click();
     java.nio.file.Path named = Files.createTempDirectory("kite").resolve("plan.json");
     Files.writeString(named, out);
     p.locator("input[type=file]").setInputFiles(named);
     painted(p);
-    Download again = p.waitForDownload(() -> p.getByText("Plan file").click());
+    button(p, "Print").click();
+    Download again = p.waitForDownload(() -> p.getByText("Plan file (JSON)").click());
     assertThat(Files.readString(again.path())).isEqualTo(out);
     shop.consoleErrors.clear(); // the refused measure is written there by the browser
   }
@@ -231,7 +234,7 @@ class PlanCutAndKeepTest {
     p.getByText("Ansel Ruiter").first().click();
     p.getByText("Open the bench").first().click();
     painted(p);
-    button(p, "Hair").click();
+    button(p, "Fallen").click();
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
     p.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How it falls")).waitFor();
     p.getByText("Back in").first().waitFor();
@@ -255,7 +258,7 @@ class PlanCutAndKeepTest {
       saved(p);
       p.reload();
       painted(p);
-      button(p, "Hair").click();
+      button(p, "Fallen").click();
       p.getByText("as asked").first().waitFor();
       found.getByText("Not meant").first().click();
       saved(p);
@@ -275,7 +278,7 @@ class PlanCutAndKeepTest {
     p.getByText("Ansel Ruiter").first().click();
     p.getByText("Open the bench").first().click();
     painted(p);
-    button(p, "Hair").click();
+    button(p, "Print").click();
     Download glb = p.waitForDownload(() -> p.getByText("Fallen shape (GLB)").click());
     java.nio.file.Path file = Files.createTempFile("fall", ".glb");
     glb.saveAs(file);

@@ -110,8 +110,12 @@ class BenchTest {
     assertThat(refused("/api/edit/move", a)).contains("Do “Guard 6 for bulk” before");
     a.put("what", "scissorComb").put("section", "crown").put("at", 3);
     assertThat(posted("/api/edit/move", a).path("document").path("moves").size()).isEqualTo(17);
+    a.put("what", "taper").put("section", "");
+    JsonNode tapered = posted("/api/edit/move", a).path("document");
+    assertThat(tapered.path("moves").get(3).path("cut").path("outline").path("kind").asString())
+        .isEqualTo("taper");
     a.put("what", "shave");
-    assertThat(refused("/api/edit/move", a)).contains("clipperComb");
+    assertThat(refused("/api/edit/move", a)).contains("clipperComb").contains("earArc");
     ObjectNode s = asked("tapered-pixie");
     s.put("what", "splitLevel").put("section", "top");
     assertThat(posted("/api/edit/section", s).path("document").path("sections").size())
@@ -126,7 +130,43 @@ class BenchTest {
     for (JsonNode r : all) {
       assertThat(PlanJson.read(r.path("document")).moves()).isNotEmpty();
       assertThat(r.path("rule").asString()).isNotBlank();
+      assertThat(r.path("words").asString()).endsWith(".");
     }
+  }
+
+  @Test
+  void twoPlans_areToldApart_inWords() {
+    ObjectNode a = asked("tapered-pixie");
+    a.set("other", a.path("document"));
+    assertThat(posted("/api/edit/differences", a).size()).isZero();
+    ObjectNode other = (ObjectNode) a.path("document").deepCopy();
+    other.put("title", "Another");
+    a.set("other", other);
+    assertThat(posted("/api/edit/differences", a).get(0).asString())
+        .isEqualTo("it is called “Another”");
+  }
+
+  @Test
+  void sheets_comeInEveryForm_andAnUnknownOneIsRefused() {
+    String plan = "/api/plans/" + planToday();
+    for (String form : new String[] {"", "?paper=letter", "?form=detailed&paper=a4"}) {
+      HttpResponse<byte[]> r = maud.bytes("GET", plan + "/sheet.pdf" + form, null);
+      assertThat(r.statusCode()).isEqualTo(200);
+      assertThat(new String(r.body(), 0, 5, java.nio.charset.StandardCharsets.US_ASCII))
+          .isEqualTo("%PDF-");
+    }
+    assertThat(maud.send("GET", plan + "/sheet.svg?paper=letter", null).body()).contains("215.9mm");
+    assertThat(maud.send("GET", plan + "/sheet.svg?paper=a3", null).body()).contains("a4, letter");
+    assertThat(maud.send("GET", plan + "/sheet.pdf?form=long", null).body()).contains("detailed");
+  }
+
+  private static long planToday() {
+    JsonNode today = TestShop.JSON.readTree(maud.send("GET", "/api/today", null).body());
+    long id = 0;
+    for (JsonNode a : today.path("appointments")) {
+      id = a.path("planId").asLong(id);
+    }
+    return id;
   }
 
   @Test
@@ -154,11 +194,7 @@ class BenchTest {
 
   @Test
   void aVersion_isKeptUnderAName_andReadAgainAsItStood() {
-    JsonNode today = TestShop.JSON.readTree(maud.send("GET", "/api/today", null).body());
-    long id = 0;
-    for (JsonNode a : today.path("appointments")) {
-      id = a.path("planId").asLong(id);
-    }
+    long id = planToday();
     String url = "/api/plans/" + id + "/versions";
     ObjectNode k = TestShop.JSON.createObjectNode();
     JsonNode document =

@@ -265,6 +265,7 @@ class ShopTest {
           "/clients",
           "/clients/3",
           "/clients/3/sit",
+          "/clients/3/shapes",
           "/clients/cards",
           "/plans/1",
           "/plans/1/chair",

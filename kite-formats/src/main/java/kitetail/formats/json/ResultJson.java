@@ -183,6 +183,8 @@ public final class ResultJson {
     ObjectNode marks = n.putObject("marksMm");
     w.marksMm().forEach((p, at) -> marks.put(name(p), round(at)));
     numbers(n.putArray("distanceMm"), w.distanceMm(), 0, w.size());
+    ArrayNode points = n.putArray("pointsMm");
+    w.pointsMm().forEach(p -> points.add(round(p.x())).add(round(p.y())).add(round(p.z())));
     numbers(n.putArray("beforeMm"), o.beforeMm(), w.firstRoot(), w.size());
     ArrayNode after = n.putArray("afterMove");
     for (Outcome.Step s : o.steps()) {

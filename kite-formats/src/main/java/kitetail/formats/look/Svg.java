@@ -2,17 +2,18 @@ package kitetail.formats.look;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Base64;
 import java.util.Locale;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 
 /** One SVG drawing being written; millimetres, y down. */
-final class Svg {
+public final class Svg {
   private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
   private final XMLStreamWriter out;
 
-  Svg(double width, double height, String title) {
+  public Svg(double width, double height, String title) {
     try {
       out = XMLOutputFactory.newInstance().createXMLStreamWriter(bytes, "UTF-8");
       out.writeStartDocument("UTF-8", "1.0");
@@ -33,7 +34,7 @@ final class Svg {
     }
   }
 
-  static String mm(double v) {
+  public static String mm(double v) {
     return String.format(Locale.ROOT, "%.1f", v == 0 ? 0.0 : v);
   }
 
@@ -50,7 +51,7 @@ final class Svg {
     out.writeEndElement();
   }
 
-  Svg path(String d, String fill, String stroke, double width) {
+  public Svg path(String d, String fill, String stroke, double width) {
     return put("path", "d", d, "fill", fill, "stroke", stroke, "stroke-width", mm(width));
   }
 
@@ -61,6 +62,52 @@ final class Svg {
   Svg text(double x, double y, double size, String text) {
     try {
       element("text", text, "x", mm(x), "y", mm(y), "font-size", mm(size), "fill", "#1b2440");
+      return this;
+    } catch (XMLStreamException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A line of text in the sheet's own letters, bold or not, in a colour. */
+  public Svg text(double x, double y, double size, boolean bold, String colour, String text) {
+    try {
+      element(
+          "text",
+          text,
+          "x",
+          mm(x),
+          "y",
+          mm(y),
+          "font-size",
+          String.format(Locale.ROOT, "%.2f", size),
+          "font-weight",
+          bold ? "700" : "400",
+          "fill",
+          colour);
+      return this;
+    } catch (XMLStreamException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** A picture laid into the drawing. */
+  public Svg image(byte[] png, double x, double y, double width, double height, String says) {
+    try {
+      out.writeStartElement("image");
+      attributes("x", mm(x), "y", mm(y), "width", mm(width), "height", mm(height));
+      attributes("href", "data:image/png;base64," + Base64.getEncoder().encodeToString(png));
+      element("title", says);
+      out.writeEndElement();
+      return this;
+    } catch (XMLStreamException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Rules for the whole drawing, such as the letters it brings along. */
+  public Svg style(String css) {
+    try {
+      element("style", css);
       return this;
     } catch (XMLStreamException e) {
       throw new IllegalStateException(e);
@@ -85,7 +132,7 @@ final class Svg {
     return closed ? d.append(" Z").toString() : d.toString();
   }
 
-  String done() {
+  public String done() {
     try {
       out.writeEndElement();
       out.writeEndDocument();

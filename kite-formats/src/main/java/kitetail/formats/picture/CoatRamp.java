@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  */
 public record CoatRamp(double[] levels, List<String> colours) {
   /** Hair lying over the skin, mm if packed solid. */
-  public static final CoatRamp WEIGHT = of(265, 0.25, 0.5, 0.8, 1.2, 1.7, 2.4, 3.3);
+  public static final CoatRamp WEIGHT = of(265, 0.1, 0.2, 0.35, 0.55, 0.85, 1.4, 2.3);
 
   /** How far the result strays, mm, 19 times in 20. */
   public static final CoatRamp RISK = of(32, 1, 2, 3, 4, 6, 8, 12);

@@ -1,55 +1,35 @@
 package kitetail.formats.sheet;
 
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.util.Base64;
+import static kitetail.formats.sheet.Pdf.text;
+
 import java.util.List;
 import java.util.Locale;
-import kitetail.check.Check;
-import kitetail.formats.picture.HeadPicture;
 import kitetail.formats.picture.View;
-import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
-import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
-import kitetail.plan.Plan;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
 
 /**
  * The cut sheet: one page with the head from four sides, the moves in order with their numbers, and
  * the cautions.
  */
 public final class CutSheet {
-  public static final int PICTURE_WIDTH = 400;
-  public static final int PICTURE_HEIGHT = 440;
-
   /** The largest that leaves the sheet on one page is taken. */
   private static final double[] TYPE_SIZES_PT = {9, 8.4, 7.8, 7.2, 6.6, 6, 5.4, 4.8};
 
-  static {
-    com.openhtmltopdf.util.XRLog.setLoggingEnabled(false);
-  }
+  private static final int MOST_CAUTIONS = 5;
 
   private CutSheet() {}
 
-  /**
-   * @param who whom it is for, as the shop writes it; may be empty
-   */
-  public static byte[] pdf(
-      Plan plan, Outcome o, HeadPicture picture, byte[] fallenPng, Units units, String who) {
+  public static byte[] pdf(Sheet s, Paper paper) {
     StringBuilder heads = new StringBuilder();
-    cell(heads, fallenPng, "as it falls");
+    cell(heads, s.fallenPng(), "as it falls");
     for (View v : List.of(View.RIGHT, View.BACK, View.TOP)) {
-      byte[] png = picture.png(o.afterMm(), v, PICTURE_WIDTH, PICTURE_HEIGHT, units);
-      cell(heads, png, v.name().toLowerCase(Locale.ROOT));
+      cell(heads, s.map(v), v.name().toLowerCase(Locale.ROOT));
     }
     byte[] sheet = {};
     for (double type : TYPE_SIZES_PT) {
-      sheet = print(html(plan, o, heads.toString(), new Words(units), who, type));
-      if (pages(sheet) == 1) {
+      sheet = Pdf.print(html(s, paper, heads.toString(), type));
+      if (Pdf.pages(sheet) == 1) {
         break;
       }
     }
@@ -57,55 +37,15 @@ public final class CutSheet {
   }
 
   private static void cell(StringBuilder heads, byte[] png, String caption) {
-    heads
-        .append("<td><img src='data:image/png;base64,")
-        .append(Base64.getEncoder().encodeToString(png))
-        .append("'/><br/>")
-        .append(caption)
-        .append("</td>");
+    heads.append("<td>").append(Pdf.image(png)).append("<br/>").append(caption).append("</td>");
   }
 
-  private static int pages(byte[] pdf) {
-    try (PDDocument d = Loader.loadPDF(pdf)) {
-      return d.getNumberOfPages();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static byte[] print(String html) {
-    try {
-      ByteArrayOutputStream out = new ByteArrayOutputStream();
-      PdfRendererBuilder b = new PdfRendererBuilder();
-      font(b, "400Regular", 400);
-      font(b, "700Bold", 700);
-      b.withHtmlContent(html, null);
-      b.toStream(out);
-      b.run();
-      return out.toByteArray();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static void font(PdfRendererBuilder b, String cut, int weight) {
-    b.useFont(
-        () ->
-            CutSheet.class.getResourceAsStream(
-                "/kitetail/fonts/AtkinsonHyperlegibleNext_" + cut + ".ttf"),
-        "Sheet",
-        weight,
-        PdfRendererBuilder.FontStyle.NORMAL,
-        true);
-  }
-
-  private static String html(
-      Plan plan, Outcome o, String heads, Words words, String who, double type) {
-    int n = plan.moves().size();
+  private static String html(Sheet s, Paper paper, String heads, double type) {
     StringBuilder h = new StringBuilder();
     h.append("<html><head><style>")
-        .append(
-            "@page{size:A4;margin:12mm 13mm 10mm}body{font-family:Sheet;color:#1b2440;font-size:")
+        .append("@page{size:")
+        .append(paper.css())
+        .append(";margin:12mm 13mm 10mm}body{font-family:Sheet;color:#1b2440;font-size:")
         .append(type)
         .append("pt;line-height:1.28;margin:0}")
         .append(
@@ -120,45 +60,33 @@ public final class CutSheet {
             ".cautions{margin-top:3mm;border-left:1mm solid #e0b020;padding-left:3mm}.cautions p{margin:0 0 0.8mm}")
         .append("</style></head><body>");
     h.append("<h1>")
-        .append(text(plan.title()))
+        .append(text(s.plan().title()))
         .append("</h1><p class='who'>")
-        .append(text(who))
-        .append(who.isBlank() ? "" : " · ")
-        .append(String.format(Locale.ROOT, "%d moves · about %.0f minutes</p>", n, o.minutes()));
-    h.append("<table class='heads'><tr>");
-    h.append(heads);
-    h.append("</tr></table><table class='moves'>");
+        .append(text(s.subtitle()))
+        .append("</p><table class='heads'><tr>")
+        .append(heads)
+        .append("</tr></table><table class='moves'>");
+    Words words = s.words();
     int i = 1;
-    for (Outcome.Step s : o.steps()) {
+    for (Outcome.Step step : s.outcome().steps()) {
       h.append("<tr><td class='n'>")
           .append(i++)
           .append("</td><td class='big'>")
-          .append(text(words.headline(s.move().with(s.cut()))))
+          .append(text(words.headline(step.move().with(step.cut()))))
           .append("</td><td><b>")
-          .append(text(s.move().name()))
+          .append(text(step.move().name()))
           .append(".</b> ")
-          .append(text(words.sentence(s.move())))
+          .append(text(words.sentence(step.move())))
           .append(
-              s.move().watch().isEmpty()
+              step.move().watch().isEmpty()
                   ? ""
-                  : "<br/><span class='small'>" + text(s.move().watch()) + "</span>")
-          .append(
-              String.format(
-                  Locale.ROOT,
-                  "</td><td class='t'>%d bites<br/>%.0f min</td></tr>",
-                  s.bites(),
-                  Math.max(1, s.minutes())));
+                  : "<br/><span class='small'>" + text(step.move().watch()) + "</span>")
+          .append("</td><td class='t'>")
+          .append(Sheet.amount(step).replace(", ", "<br/>"))
+          .append("</td></tr>");
     }
     h.append("</table><div class='cautions'>");
-    for (Finding f : Check.of(plan, o).stream().filter(x -> x.meant() == null).limit(5).toList()) {
-      h.append("<p>").append(text(words.finding(f, plan))).append("</p>");
-    }
-    h.append(
-        "<p>Look for moles, scars and broken skin before you begin; do not cut there. Fold the ear away. Tools disinfected for the full contact time, a new blade for each client. Local rules and licensed practice come first.</p>");
-    return h.append("</div></body></html>").toString();
-  }
-
-  private static String text(String s) {
-    return s.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    s.cautions(MOST_CAUTIONS).forEach(c -> h.append("<p>").append(text(c)).append("</p>"));
+    return h.append("<p>").append(Sheet.CAUTION).append("</p></div></body></html>").toString();
   }
 }

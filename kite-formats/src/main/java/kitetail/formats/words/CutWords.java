@@ -29,15 +29,20 @@ record CutWords(Words words) {
       return String.format(
           Locale.ROOT,
           "Guard %s (%s), %s the grain%s.",
-          number(g.number()),
+          at("number", number(g.number())),
           mm(g.heightMm()),
-          g.grain() == Guard.Grain.WITH ? "with" : "against",
+          at("grain", g.grain() == Guard.Grain.WITH ? "with" : "against"),
           g.rockOut() == null ? "" : ", rocked out at the top");
     }
     if (cut instanceof Edge e) {
       return outline(e.outline());
     }
     return cut instanceof Texture t ? texture(t) : aside((Aside) cut);
+  }
+
+  /** A number or a choice that can be changed where it stands, with its place in the cut. */
+  private static String at(String path, String text) {
+    return SaidPart.marked(path, text);
   }
 
   String headline(Cut cut) {
@@ -71,13 +76,13 @@ record CutWords(Words words) {
   private String fingers(Fingers f) {
     return String.format(
         "Over the fingers, %s bites %s, held %s%s, %s%s; %s.",
-        mm(f.biteMm()),
+        at("biteMm", mm(f.biteMm())),
         parting(f.parting()),
-        hold(f.hold()),
+        at(f.hold() instanceof Hold.Elevation ? "hold.elevationDeg" : "hold.kind", hold(f.hold())),
         f.tension() == Fingers.Tension.NONE ? " without tension" : "",
         line(f.line(), f.guide()),
         f.rollDeg() > 0 ? ", fingers rolled up" : "",
-        guide(f.guide()));
+        at("guide.kind", guide(f.guide())));
   }
 
   private String parting(Parting p) {
@@ -118,21 +123,22 @@ record CutWords(Words words) {
 
   private String line(CutLine l, Guide g) {
     boolean seen = g instanceof Guide.Seen || g instanceof Guide.Two;
-    String beyond = l.lengthMm() == 0 ? "" : ", " + mm(l.lengthMm()) + " longer";
+    String length = at("line.lengthMm", mm(l.lengthMm()));
+    String beyond = l.lengthMm() == 0 ? "" : ", " + length + " longer";
     if (l instanceof CutLine.Round r) {
       String leaves =
           seen
               ? "cut to the guide" + beyond + " following the head"
-              : "cut to " + mm(r.lengthMm()) + " following the head";
+              : "cut to " + length + " following the head";
       return leaves + fingers(r.fingerDeg());
     }
     if (l instanceof CutLine.Slope s) {
       return "cut on a slope from "
-          + mm(s.lengthMm())
+          + length
           + " at the "
           + words.place(s.place())
           + " to "
-          + mm(s.farMm())
+          + at("line.farMm", mm(s.farMm()))
           + " at the "
           + words.place(s.far());
     }
@@ -140,7 +146,7 @@ record CutWords(Words words) {
     return "cut to "
         + (f.facing() == Facing.UP || f.facing() == Facing.DOWN ? "a level" : "an upright")
         + " line "
-        + (seen ? "from the guide" + beyond : "leaving " + mm(f.lengthMm()))
+        + (seen ? "from the guide" + beyond : "leaving " + length)
         + " at the "
         + words.place(f.place())
         + fingers(f.fingerDeg());
@@ -149,7 +155,9 @@ record CutWords(Words words) {
   private static String fingers(double deg) {
     return deg == 0
         ? ""
-        : String.format(Locale.ROOT, ", fingers %s %.0f°", deg > 0 ? "out" : "in", Math.abs(deg));
+        : ", fingers "
+            + (deg > 0 ? "out " : "in ")
+            + at("line.fingerDeg", String.format(Locale.ROOT, "%.0f°", Math.abs(deg)));
   }
 
   private String guide(Guide g) {
@@ -184,9 +192,9 @@ record CutWords(Words words) {
     return String.format(
         Locale.ROOT,
         "%s over the comb, starting %s off the skin, %s%s%s, %s.",
-        c.tool() == Comb.Blade.CLIPPER ? "Clipper" : "Scissors",
-        mm(c.gapMm()),
-        lean(c.outDeg()),
+        at("tool", c.tool() == Comb.Blade.CLIPPER ? "Clipper" : "Scissors"),
+        at("gapMm", mm(c.gapMm())),
+        at("outDeg", lean(c.outDeg())),
         c.square() == null ? "" : ", not following the round",
         c.lift() == Comb.Lift.ALONG_GROWTH ? ", along the growth" : "",
         c.turn() == null
@@ -207,7 +215,7 @@ record CutWords(Words words) {
       return "A half moon over the "
           + side(m.side())
           + " ear, the ear folded away, "
-          + raised(m.raiseMm(), "off the ear", "on the ear")
+          + at("outline.raiseMm", raised(m.raiseMm(), "off the ear", "on the ear"))
           + ".";
     }
     if (o instanceof Outline.Sideburn s) {
@@ -216,7 +224,9 @@ record CutWords(Words words) {
           + " sideburn "
           + (s.slopeDeg() == 0 ? "level" : "to a point")
           + ", "
-          + raised(s.raiseMm(), "above its natural end", "below its natural end")
+          + at(
+              "outline.raiseMm",
+              raised(s.raiseMm(), "above its natural end", "below its natural end"))
           + ".";
     }
     if (o instanceof Outline.Nape n) {
@@ -228,9 +238,9 @@ record CutWords(Words words) {
             case POINTED -> "to a point";
           };
       return "The nape "
-          + form
+          + at("outline.form", form)
           + ", "
-          + raised(n.raiseMm(), "above the hairline", "below the hairline")
+          + at("outline.raiseMm", raised(n.raiseMm(), "above the hairline", "below the hairline"))
           + ". Neck hair below it is only cleaned.";
     }
     if (o instanceof Outline.HardLine h) {
@@ -243,7 +253,11 @@ record CutWords(Words words) {
     Outline.Taper t = (Outline.Taper) o;
     return String.format(
         "A taper from %s at the hairline to %s, %s high at the sideburn, %s behind the ear, %s at the nape.",
-        mm(t.lengthMm()), mm(t.farMm()), mm(t.sideburnMm()), mm(t.behindEarMm()), mm(t.napeMm()));
+        at("outline.lengthMm", mm(t.lengthMm())),
+        at("outline.farMm", mm(t.farMm())),
+        at("outline.sideburnMm", mm(t.sideburnMm())),
+        at("outline.behindEarMm", mm(t.behindEarMm())),
+        at("outline.napeMm", mm(t.napeMm())));
   }
 
   private String shortOutline(Outline o) {
@@ -284,11 +298,11 @@ record CutWords(Words words) {
         };
     return String.format(
         Locale.ROOT,
-        "%s, %s deep, taking %.0f %% of the hairs %s, column by column.",
+        "%s, %s deep, taking %s of the hairs %s, column by column.",
         tool,
-        mm(t.depthMm()),
-        100 * t.share(),
-        times(t.passes()));
+        at("depthMm", mm(t.depthMm())),
+        at("share", String.format(Locale.ROOT, "%.0f %%", 100 * t.share())),
+        at("passes", times(t.passes())));
   }
 
   private static String times(int n) {

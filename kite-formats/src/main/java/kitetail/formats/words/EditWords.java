@@ -1,11 +1,13 @@
 package kitetail.formats.words;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import kitetail.cut.Dial;
 import kitetail.edit.RefusedException;
 import kitetail.fit.Shaping;
+import kitetail.head.Place;
 import kitetail.plan.Knob;
 import kitetail.plan.Move;
 import kitetail.plan.Outcome;
@@ -13,6 +15,7 @@ import kitetail.plan.Plan;
 import kitetail.section.EdgeDrag;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
+import kitetail.section.Section;
 import kitetail.wish.Reading;
 
 /** What an edit did, or why it was refused, in short trade words. */
@@ -45,12 +48,12 @@ public record EditWords(Words words) {
   }
 
   /** Where a dragged edge came to lie, and what came along. */
-  public String dragged(EdgeDrag d, Plan plan, String section, int limit) {
+  public String dragged(EdgeDrag d, Plan plan, String section, int limit, boolean upper) {
     Limit moved = plan.section(section).limits().get(limit);
     String on =
         d.place() != null
             ? "On the " + words.place(d.place())
-            : d.line() ? "On the " + line(moved) : "Moved";
+            : d.line() ? "On the " + line(moved) : lies(moved, upper);
     List<String> others = d.moved().stream().filter(s -> !s.equals(section)).toList();
     return others.isEmpty()
         ? on + "."
@@ -61,6 +64,97 @@ public record EditWords(Words words) {
                 .collect(Collectors.joining(", "))
             + (others.size() == 1 ? " comes" : " come")
             + " along.";
+  }
+
+  /** How far from what it is counted from. */
+  private String lies(Limit l, boolean upper) {
+    if (!(l instanceof Limit.Between b)) {
+      return "Moved";
+    }
+    double at = upper ? b.max() : b.min();
+    Place tied = upper ? b.maxAt() : b.minAt();
+    if (b.by() == Scalar.AROUND_DEG) {
+      return tied == null
+          ? String.format(Locale.ROOT, "%.0f° round from the front", at)
+          : String.format(Locale.ROOT, "%.0f° from the %s", at, words.place(tied));
+    }
+    String from =
+        tied != null
+            ? words.place(tied)
+            : switch (b.by()) {
+              case ABOVE_RIDGE_MM -> "ridge";
+              case ABOVE_HAIRLINE_MM -> "hairline";
+              case ACROSS_MM, FROM_CENTRE_MM -> "centre line";
+              case FORWARD_MM -> "ear canals";
+              default -> "apex";
+            };
+    boolean up = b.by() == Scalar.ABOVE_RIDGE_MM || b.by() == Scalar.ABOVE_HAIRLINE_MM;
+    return mm(Math.abs(at)) + (up ? at < 0 ? " below the " : " above the " : " from the ") + from;
+  }
+
+  /**
+   * What a plan has otherwise than another: moves in, out and set anew, edges of sections moved.
+   */
+  public List<String> differences(Plan from, Plan to) {
+    List<String> out = new ArrayList<>();
+    if (!from.title().equals(to.title())) {
+      out.add("it is called “" + to.title() + "”");
+    }
+    for (Move m : from.moves()) {
+      if (find(to, m.id()) == null) {
+        out.add("“" + m.name() + "” is left out");
+      }
+    }
+    for (Move m : to.moves()) {
+      Move was = find(from, m.id());
+      if (was == null) {
+        out.add("“" + m.name() + "” is added: " + words.headline(m));
+      } else if (!was.equals(m)) {
+        out.add("“" + m.name() + "” " + setAnew(was, m));
+      }
+    }
+    if (!order(from, to).equals(order(to, from))) {
+      out.add("the moves are in another order");
+    }
+    for (Section s : to.sections()) {
+      boolean same = from.sections().stream().anyMatch(s::equals);
+      if (!same) {
+        boolean known = from.sections().stream().anyMatch(o -> o.id().equals(s.id()));
+        out.add("section “" + s.name() + "” " + (known ? "has other edges" : "is added"));
+      }
+    }
+    if (!from.styling().equals(to.styling())) {
+      out.add("it is worn another way");
+    }
+    if (!from.head().equals(to.head())) {
+      out.add("the head is measured otherwise");
+    }
+    return out;
+  }
+
+  /** Differences as one line that begins with a capital. */
+  public static String line(List<String> differences) {
+    return differences.isEmpty() ? "" : upper(String.join("; ", differences)) + ".";
+  }
+
+  private String setAnew(Move was, Move m) {
+    String before = words.headline(was);
+    String after = words.headline(m);
+    if (!before.equals(after)) {
+      return before + " becomes " + after;
+    }
+    return words.sentence(was).equals(words.sentence(m))
+        ? "is done otherwise"
+        : "becomes: " + words.sentence(m);
+  }
+
+  private static Move find(Plan plan, String id) {
+    return plan.moves().stream().filter(m -> m.id().equals(id)).findFirst().orElse(null);
+  }
+
+  /** The moves of one plan, in its order, that the other has too. */
+  private static List<String> order(Plan of, Plan other) {
+    return of.moves().stream().map(Move::id).filter(id -> find(other, id) != null).toList();
   }
 
   private static String line(Limit l) {

@@ -1,5 +1,7 @@
 package kitetail.formats.words;
 
+import java.util.List;
+import java.util.stream.Collectors;
 import kitetail.head.FacePlace;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
@@ -11,7 +13,12 @@ public record Words(Units units) {
 
   /** The whole move in one sentence. */
   public String sentence(Move m) {
-    return new CutWords(this).sentence(m.cut());
+    return parts(m).stream().map(SaidPart::text).collect(Collectors.joining());
+  }
+
+  /** The same sentence in parts: what can be changed carries its place in the cut. */
+  public List<SaidPart> parts(Move m) {
+    return SaidPart.of(new CutWords(this).sentence(m.cut()));
   }
 
   /** What the hand does, in a few large words for the chair. */

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import kitetail.check.Check;
 import kitetail.edit.MoveEdit;
 import kitetail.edit.RefusedException;
@@ -55,15 +56,22 @@ class EditController {
 
   record Edited(JsonNode document, String words) {}
 
-  /** {@code keptMm}: where on the walk the length is to stay; left out for a plain length. */
+  /**
+   * {@code keptMm}: where on the walk the length is to stay; left out for a plain length. {@code
+   * both}: the same on the other side.
+   */
   record LengthAsked(
       @NotNull(message = "must be given") JsonNode document,
       @NotNull(message = "must be given") String walk,
       double atMm,
       double lengthMm,
-      Double keptMm) {}
+      Double keptMm,
+      Boolean both) {}
 
-  /** An edge taken hold of at one place of the scalp map and let go at another. */
+  /**
+   * An edge taken hold of at one place of the scalp map and let go at another; or, with {@code
+   * value}, an end of a range set to a number.
+   */
   record EdgeAsked(
       @NotNull(message = "must be given") JsonNode document,
       @NotNull(message = "must be given") String section,
@@ -72,7 +80,8 @@ class EditController {
       double fromX,
       double fromY,
       double x,
-      double y) {}
+      double y,
+      Double value) {}
 
   /** {@code what}: splitLevel, splitUpright, join (with {@code other}), mirror. */
   record SectionAsked(
@@ -83,7 +92,7 @@ class EditController {
 
   /**
    * {@code what}: remove, reorder (to {@code at}), otherSide of {@code move}; or a kind of tool to
-   * add on {@code section} before the move that is {@code at}.
+   * add on {@code section} before the move that is {@code at}, or an outline along the hairline.
    */
   record MoveAsked(
       @NotNull(message = "must be given") JsonNode document,
@@ -93,7 +102,12 @@ class EditController {
       int at) {}
 
   /** What would answer a finding. */
-  record RemedyRow(String rule, String move, String place, JsonNode document) {}
+  record RemedyRow(String rule, String move, String place, JsonNode document, String words) {}
+
+  /** What {@code other} has otherwise than {@code document}. */
+  record DifferencesAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") JsonNode other) {}
 
   private static EditWords words(Person me) {
     return new EditWords(new Words(Units.valueOf(me.units())));
@@ -106,16 +120,29 @@ class EditController {
       throw new FieldException("$.lengthMm", String.valueOf(a.lengthMm()), "allowed 0 to 1500");
     }
     Walk walk = walk(plan, a.walk());
-    List<Vec3> points = new ArrayList<>(List.of(on(walk, a.atMm())));
-    if (a.keptMm() != null) {
-      points.add(on(walk, a.keptMm()));
+    Shaping s = shaped(plan, walk, a.atMm(), a.keptMm(), a.lengthMm());
+    String said = words(me).shaped(s, plan);
+    if (Boolean.TRUE.equals(a.both()) && walk.kind() != Walk.Kind.CENTRE) {
+      double other = walk.lengthMm() - a.atMm();
+      Double kept = a.keptMm() == null ? null : walk.lengthMm() - a.keptMm();
+      Shaping there = shaped(s.plan(), walk, other, kept, a.lengthMm());
+      if (!there.changes().isEmpty()) {
+        said += " " + words(me).shaped(there, s.plan());
+      }
+      s = there;
+    }
+    return new Edited(PlanJson.tree(s.plan()), said);
+  }
+
+  private Shaping shaped(Plan plan, Walk walk, double atMm, Double keptMm, double lengthMm) {
+    List<Vec3> points = new ArrayList<>(List.of(on(walk, atMm)));
+    if (keptMm != null) {
+      points.add(on(walk, keptMm));
     }
     Workbench bench = new Workbench(Scalp.ofPoints(heads.fitted(plan.head()), points));
-    Shaping s =
-        a.keptMm() == null
-            ? Shaping.length(plan, bench, 0, a.lengthMm())
-            : Shaping.slope(plan, bench, 1, 0, a.lengthMm());
-    return new Edited(PlanJson.tree(s.plan()), words(me).shaped(s, plan));
+    return keptMm == null
+        ? Shaping.length(plan, bench, 0, lengthMm)
+        : Shaping.slope(plan, bench, 1, 0, lengthMm);
   }
 
   private Walk walk(Plan plan, String name) {
@@ -151,18 +178,22 @@ class EditController {
             "$.section",
             a.section(),
             () ->
-                EdgeDrag.to(
-                    head,
-                    plan.sections(),
-                    a.section(),
-                    a.limit(),
-                    a.upper(),
-                    a.fromX(),
-                    a.fromY(),
-                    a.x(),
-                    a.y()));
+                a.value() != null
+                    ? EdgeDrag.set(
+                        head, plan.sections(), a.section(), a.limit(), a.upper(), a.value())
+                    : EdgeDrag.to(
+                        head,
+                        plan.sections(),
+                        a.section(),
+                        a.limit(),
+                        a.upper(),
+                        a.fromX(),
+                        a.fromY(),
+                        a.x(),
+                        a.y()));
     Plan next = plan.with(d.sections(), plan.moves());
-    return new Edited(PlanJson.tree(next), words(me).dragged(d, next, a.section(), a.limit()));
+    return new Edited(
+        PlanJson.tree(next), words(me).dragged(d, next, a.section(), a.limit(), a.upper()));
   }
 
   @PostMapping("/section")
@@ -205,21 +236,31 @@ class EditController {
       case "remove" -> MoveEdit.remove(plan, a.move());
       case "reorder" -> MoveEdit.reorder(plan, a.move(), a.at());
       case "otherSide" -> MoveEdit.otherSide(plan, a.move());
-      default -> MoveEdit.add(plan, advice.few(plan.head()), kind(a.what()), a.section(), a.at());
+      default -> added(plan, a);
     };
   }
 
-  private static MoveEdit.Kind kind(String what) {
-    return Arrays.stream(MoveEdit.Kind.values())
-        .filter(k -> ResultJson.name(k).equals(what))
-        .findFirst()
-        .orElseThrow(
-            () ->
-                new FieldException(
-                    "$.what",
-                    what,
-                    "allowed remove, reorder, otherSide, "
-                        + Arrays.stream(MoveEdit.Kind.values()).map(ResultJson::name).toList()));
+  private Plan added(Plan plan, MoveAsked a) {
+    MoveEdit.Line line = named(MoveEdit.Line.values(), a.what());
+    if (line != null) {
+      return MoveEdit.outline(plan, line, a.at());
+    }
+    MoveEdit.Kind kind = named(MoveEdit.Kind.values(), a.what());
+    if (kind == null) {
+      throw new FieldException(
+          "$.what",
+          a.what(),
+          "allowed remove, reorder, otherSide, "
+              + Stream.of(MoveEdit.Kind.values(), MoveEdit.Line.values())
+                  .flatMap(Arrays::stream)
+                  .map(ResultJson::name)
+                  .toList());
+    }
+    return MoveEdit.add(plan, advice.few(plan.head()), kind, a.section(), a.at());
+  }
+
+  private static <E extends Enum<E>> E named(E[] all, String name) {
+    return Arrays.stream(all).filter(k -> ResultJson.name(k).equals(name)).findFirst().orElse(null);
   }
 
   private static <T> T asked(String path, String value, Supplier<T> work) {
@@ -232,7 +273,7 @@ class EditController {
 
   /** For every finding that one change answers, the plan with it. */
   @PostMapping("/remedies")
-  List<RemedyRow> remedies(@RequestBody JsonNode document) {
+  List<RemedyRow> remedies(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
     Plan plan = PlanJson.read(document);
     Worn w = falls.of(plan, 0, true);
     Remedies remedies = new Remedies(plan, advice.few(plan.head()));
@@ -240,9 +281,22 @@ class EditController {
     for (Finding f : Check.of(plan, w.outcome(), w.look())) {
       Plan next = f.meant() == null ? remedies.of(f) : null;
       if (next != null) {
-        out.add(new RemedyRow(f.rule(), f.move(), ResultJson.name(f.place()), PlanJson.tree(next)));
+        List<String> words = words(me).differences(plan, next);
+        out.add(
+            new RemedyRow(
+                f.rule(),
+                f.move(),
+                ResultJson.name(f.place()),
+                PlanJson.tree(next),
+                EditWords.line(words)));
       }
     }
     return out;
+  }
+
+  @PostMapping("/differences")
+  List<String> differences(
+      @AuthenticationPrincipal Person me, @Valid @RequestBody DifferencesAsked a) {
+    return words(me).differences(PlanJson.read(a.document()), PlanJson.read(a.other()));
   }
 }

@@ -1,16 +1,22 @@
 package kitetail.server.fall;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import kitetail.fall.Fall;
 import kitetail.formats.look.FallGlb;
 import kitetail.formats.look.LookSvg;
 import kitetail.formats.look.ProfileCsv;
 import kitetail.formats.picture.View;
 import kitetail.formats.sheet.CutSheet;
+import kitetail.formats.sheet.DetailedSheet;
+import kitetail.formats.sheet.Paper;
+import kitetail.formats.sheet.Sheet;
+import kitetail.formats.sheet.SheetSvg;
 import kitetail.formats.words.Units;
 import kitetail.growth.Worn;
 import kitetail.head.Walk;
 import kitetail.plan.Plan;
+import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
@@ -40,27 +46,54 @@ class PlanFileController {
     this.plans = plans;
   }
 
+  /** {@code paper}: a4 or letter; {@code form}: page, on one page, or detailed. */
   @GetMapping(value = "/plans/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-  ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Person me, @PathVariable long id) {
+  ResponseEntity<byte[]> sheet(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "a4") String paper,
+      @RequestParam(defaultValue = "page") String form) {
+    Sheet sheet = sheet(me, id);
+    byte[] pdf =
+        switch (form) {
+          case "page" -> CutSheet.pdf(sheet, paper(paper));
+          case "detailed" -> DetailedSheet.pdf(sheet, paper(paper));
+          default -> throw new FieldException("form", form, "allowed page, detailed");
+        };
+    return file(pdf, "cut-sheet-" + id + ".pdf");
+  }
+
+  @GetMapping(value = "/plans/{id}/sheet.svg", produces = "image/svg+xml")
+  ResponseEntity<byte[]> sheetSvg(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @RequestParam(defaultValue = "a4") String paper) {
+    return file(utf8(SheetSvg.of(sheet(me, id), paper(paper))), "cut-sheet-" + id + ".svg");
+  }
+
+  private static Paper paper(String name) {
+    return Arrays.stream(Paper.values())
+        .filter(p -> p.name().equalsIgnoreCase(name))
+        .findFirst()
+        .orElseThrow(() -> new FieldException("paper", name, "allowed a4, letter"));
+  }
+
+  private Sheet sheet(Person me, long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
     Plan plan = s.plan();
     Falls.Drawn on = falls.still(plan.head());
     Fall fall = Worn.fall(plan, on.stand(), 0);
-    byte[] pdf =
-        CutSheet.pdf(
-            plan,
-            heads.run(plan),
-            heads.of(plan).picture(),
-            on.picture()
-                .png(
-                    fall,
-                    plan.hair().colour(),
-                    View.CORNER,
-                    CutSheet.PICTURE_WIDTH,
-                    CutSheet.PICTURE_HEIGHT),
-            Units.valueOf(me.units()),
-            s.clientName());
-    return file(pdf, "cut-sheet-" + id + ".pdf");
+    byte[] fallen =
+        on.picture()
+            .png(
+                fall, plan.hair().colour(), View.CORNER, Sheet.PICTURE_WIDTH, Sheet.PICTURE_HEIGHT);
+    return new Sheet(
+        plan,
+        heads.run(plan),
+        heads.of(plan).picture(),
+        fallen,
+        Units.valueOf(me.units()),
+        s.clientName());
   }
 
   @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")

@@ -12,6 +12,7 @@ import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.HairPaint;
 import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.words.EditWords;
+import kitetail.formats.words.SaidPart;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Finding;
@@ -169,15 +170,18 @@ class PlanController {
     Outcome o = heads.run(plan);
     List<Finding> found = Check.of(plan, o);
     ObjectNode result = ResultJson.of(plan, o, found, false);
+    result.put("growthMmPerWeek", 7 * plan.hair().growthMmPerDay());
     Words words = new Words(Units.valueOf(me.units()));
     ArrayNode said = result.putArray("words");
-    o.steps()
-        .forEach(
-            step ->
-                said.addObject()
-                    .put("id", step.move().id())
-                    .put("headline", words.headline(step.move().with(step.cut())))
-                    .put("sentence", words.sentence(step.move())));
+    for (Outcome.Step step : o.steps()) {
+      ObjectNode of = said.addObject();
+      of.put("id", step.move().id());
+      of.put("headline", words.headline(step.move().with(step.cut())));
+      ArrayNode parts = of.putArray("parts");
+      for (SaidPart p : words.parts(step.move())) {
+        parts.addObject().put("text", p.text()).put("path", p.path());
+      }
+    }
     EditWords edits = new EditWords(words);
     ArrayNode why = result.putArray("why");
     o.steps().forEach(step -> why.add(edits.why(step.move(), plan, o, step)));

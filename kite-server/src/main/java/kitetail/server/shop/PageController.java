@@ -13,6 +13,7 @@ class PageController {
     "/clients/new",
     "/clients/cards",
     "/clients/{id}/sit",
+    "/clients/{id}/shapes",
     "/plans/{id}",
     "/plans/{id}/chair",
     "/plans/{id}/finish"

@@ -1,0 +1,61 @@
+package kitetail.formats.sheet;
+
+import java.util.List;
+import java.util.Locale;
+import kitetail.check.Check;
+import kitetail.formats.picture.HeadPicture;
+import kitetail.formats.picture.View;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.plan.Finding;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+
+/**
+ * What every form of the cut sheet shows.
+ *
+ * @param fallenPng the hair as it falls, {@link #PICTURE_WIDTH} by {@link #PICTURE_HEIGHT}
+ * @param who whom it is for, as the shop writes it; may be empty
+ */
+public record Sheet(
+    Plan plan, Outcome outcome, HeadPicture picture, byte[] fallenPng, Units units, String who) {
+  public static final int PICTURE_WIDTH = 400;
+  public static final int PICTURE_HEIGHT = 440;
+
+  static final String CAUTION =
+      "Look for moles, scars and broken skin before you begin; do not cut there. Fold the ear away. Tools disinfected for the full contact time, a new blade for each client. Local rules and licensed practice come first.";
+
+  Words words() {
+    return new Words(units);
+  }
+
+  /** The head painted with the lengths left in the end. */
+  byte[] map(View v) {
+    return picture.png(outcome.afterMm(), v, PICTURE_WIDTH, PICTURE_HEIGHT, units);
+  }
+
+  /** Whom it is for, how many moves, how long. */
+  String subtitle() {
+    return who
+        + (who.isBlank() ? "" : " · ")
+        + String.format(
+            Locale.ROOT, "%d moves · about %.0f minutes", plan.moves().size(), outcome.minutes());
+  }
+
+  static String amount(Outcome.Step s) {
+    return String.format(Locale.ROOT, "%d bites, %.0f min", s.bites(), Math.max(1, s.minutes()));
+  }
+
+  /** What to know before cutting, but what is meant. */
+  List<String> cautions(int most) {
+    return Check.of(plan, outcome).stream()
+        .filter(f -> f.meant() == null)
+        .limit(most)
+        .map(this::said)
+        .toList();
+  }
+
+  private String said(Finding f) {
+    return words().finding(f, plan);
+  }
+}

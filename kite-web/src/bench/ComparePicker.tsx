@@ -1,0 +1,89 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { get } from "../api/http";
+import type { ClientView, PlanDocument, PlanView } from "../api/types";
+import { compareWith } from "../store/compareStore";
+import { usePlan } from "../store/planStore";
+import { MOST_WEEKS } from "./HairControls";
+import { Menu } from "./Menu";
+
+type FamilyRow = { id: string; title: string };
+const WEEKS = [2, 4, 6, 8, 12, MOST_WEEKS];
+
+/** What to hold the plan against: itself some weeks on, the client's other plans, a family on this head. */
+export function ComparePicker({ id, clientId }: { id: number; clientId: number }) {
+  return <Menu name="Compare">{(shut) => <Choices id={id} clientId={clientId} shut={shut} />}</Menu>;
+}
+
+function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: () => void }) {
+  const [problem, setProblem] = useState("");
+  const client = useQuery({
+    queryKey: ["client", clientId],
+    queryFn: () => get<ClientView>(`/api/clients/${clientId}`),
+  });
+  const families = useQuery({
+    queryKey: ["families"],
+    queryFn: () => get<FamilyRow[]>("/api/families"),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const document = usePlan((s) => s.document);
+  const take = async (key: string, name: string, read: () => Promise<PlanDocument>, week = 0) => {
+    try {
+      compareWith({ key, name, document: await read(), week });
+      shut();
+    } catch (e) {
+      setProblem(e instanceof Error ? e.message : "That did not work.");
+    }
+  };
+  const others = client.data?.plans.filter((p) => p.id !== id) ?? [];
+  return (
+    <>
+      {problem && <p role="alert">{problem}</p>}
+      <b>This plan, grown</b>
+      <span className="flex flex-wrap gap-1">
+        {WEEKS.map((w) => (
+          <button
+            key={w}
+            type="button"
+            className="btn touch"
+            onClick={() => document && void take(`week/${w}`, document.title, async () => document, w)}
+          >
+            {w} weeks
+          </button>
+        ))}
+      </span>
+      {others.length > 0 && <b className="mt-2">Other plans for this client</b>}
+      {others.map((p) => (
+        <button
+          key={p.id}
+          type="button"
+          className="touch cursor-pointer text-left underline"
+          onClick={() =>
+            void take(
+              `plan/${p.id}`,
+              p.title,
+              async () => (await get<PlanView>(`/api/plans/${p.id}`)).document,
+            )
+          }
+        >
+          {p.title}
+        </button>
+      ))}
+      <b className="mt-2">A shape on this head</b>
+      {families.data?.map((f) => (
+        <button
+          key={f.id}
+          type="button"
+          className="touch cursor-pointer text-left underline"
+          onClick={() =>
+            void take(`family/${f.id}`, f.title, () =>
+              get<PlanDocument>(`/api/clients/${clientId}/families/${f.id}`),
+            )
+          }
+        >
+          {f.title}
+        </button>
+      ))}
+    </>
+  );
+}

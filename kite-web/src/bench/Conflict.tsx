@@ -1,0 +1,93 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMemo } from "react";
+import { get, send } from "../api/http";
+import type { PlanDocument, PlanView } from "../api/types";
+import { lengthPaint } from "../draw/coats";
+import { HeadSvg } from "../draw/HeadSvg";
+import { useLook } from "../store/lookStore";
+import { plan as kept, usePlan } from "../store/planStore";
+import type { Units } from "../store/units";
+import { useOutcome } from "../store/useOutcome";
+import { useHead } from "./useHead";
+
+/** Two people changed one plan: both heads, what is different, and the choice. */
+export function Conflict({ units }: { units: Units }) {
+  const save = usePlan((s) => s.save);
+  if (save !== "conflict") return null;
+  return <Choice units={units} />;
+}
+
+function Choice({ units }: { units: Units }) {
+  const id = usePlan((s) => s.id);
+  const mine = usePlan((s) => s.document);
+  const message = usePlan((s) => s.saveMessage);
+  const theirs = useQuery({
+    queryKey: ["theirs", id],
+    queryFn: () => get<PlanView>(`/api/plans/${id}`),
+    staleTime: 0,
+    gcTime: 0,
+  }).data?.document;
+  const differ = useQuery({
+    queryKey: ["differences", mine, theirs],
+    queryFn: () => send<string[]>("POST", "/api/edit/differences", { document: theirs, other: mine }),
+    enabled: Boolean(mine && theirs),
+    gcTime: 0,
+  }).data;
+  return (
+    <div
+      role="alertdialog"
+      aria-label="Changed elsewhere"
+      className="fixed inset-0 z-50 grid place-items-center bg-base-content/40 p-4"
+    >
+      <div className="grid max-h-full w-full max-w-3xl gap-3 overflow-y-auto rounded-box border-2 border-base-content bg-base-100 p-5">
+        <h2 className="font-bold text-xl">Two people changed this plan</h2>
+        <p>{message}</p>
+        <div className="grid grid-cols-2 gap-4">
+          <One name="Mine, on this screen" document={mine} units={units} />
+          <One name="Theirs, in the shop's book" document={theirs ?? null} units={units} />
+        </div>
+        {differ && differ.length > 0 && (
+          <ul className="text-sm" aria-label="What mine has differently">
+            {differ.map((d) => (
+              <li key={d}>Mine: {d}</li>
+            ))}
+          </ul>
+        )}
+        <div className="grid grid-cols-2 gap-4">
+          <button type="button" className="btn btn-neutral touch" onClick={() => void kept.keepMine()}>
+            Keep mine
+          </button>
+          <button type="button" className="btn touch" onClick={() => void kept.takeTheirs()}>
+            Take theirs
+          </button>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function One({ name, document, units }: { name: string; document: PlanDocument | null; units: Units }) {
+  const view = useLook((s) => s.view);
+  const { outcome } = useOutcome(document);
+  const { head, ramp } = useHead(document);
+  const paint = useMemo(
+    () => (outcome && ramp ? lengthPaint(outcome.state(outcome.count - 1), ramp) : undefined),
+    [outcome, ramp],
+  );
+  return (
+    <figure className="grid gap-1">
+      <figcaption className="text-center font-bold">{name}</figcaption>
+      <div className="h-64">
+        {head && paint && (
+          <HeadSvg
+            head={head}
+            paint={paint}
+            view={view}
+            units={units}
+            label={`${name}, lengths from the ${view}`}
+          />
+        )}
+      </div>
+    </figure>
+  );
+}

@@ -1,0 +1,66 @@
+import type { GripRow, ScalpMap as MapData, PlanDocument, Result } from "../api/types";
+import { useLook } from "../store/lookStore";
+import { BiteBar } from "./BiteBar";
+import { Menu } from "./Menu";
+import { PLACES } from "./places";
+import { ScalpMap } from "./ScalpMap";
+import { SectionTools } from "./SectionTools";
+
+type Props = {
+  map?: MapData;
+  message: string;
+  document: PlanDocument;
+  result?: Result;
+  chosen: number;
+  grip?: GripRow;
+};
+
+const NAMES = Object.fromEntries(PLACES);
+
+const cm2 = (mm2: number) => `${Math.max(1, Math.round(mm2 / 100))} cm²`;
+
+/** The scalp map with what can be done to the chosen section, and hair that is in none or in two. */
+export function MapPanel({ map, message, document, result, chosen, grip }: Props) {
+  const bite = useLook((s) => s.bite);
+  const own = document.sections.find((s) => s.id === document.moves[chosen]?.section);
+  const gaps = result?.cover.gaps ?? [];
+  const overlaps = result?.cover.overlaps ?? [];
+  return (
+    <section aria-label="Scalp map" className="flex min-h-0 min-w-0 flex-col">
+      <div className="flex items-center justify-between gap-2 text-sm">
+        <BiteBar grip={grip} />
+        {own && (
+          <Menu name="Section">
+            {(shut) => <SectionTools own={own} sections={document.sections} shut={shut} />}
+          </Menu>
+        )}
+      </div>
+      {message && <p role="alert">{message}</p>}
+      <div className="min-h-[240px] flex-1 lg:min-h-0">
+        {map && (
+          <ScalpMap
+            map={map}
+            document={document}
+            result={result}
+            chosen={chosen}
+            grip={bite === null ? undefined : grip}
+          />
+        )}
+      </div>
+      {(gaps.length > 0 || overlaps.length > 0) && (
+        <ul className="font-bold text-error text-sm">
+          {gaps.map((g) => (
+            <li key={g.near}>
+              {cm2(g.areaMm2)} near the {NAMES[g.near]} in no section
+            </li>
+          ))}
+          {overlaps.map((o) => (
+            <li key={o.sections.join()}>
+              {cm2(o.areaMm2)} near the {NAMES[o.near]} taken twice
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,99 @@
+import { useState } from "react";
+import type { PlanDocument } from "../api/types";
+import { choose, editPlan } from "../store/planStore";
+import { Menu } from "./Menu";
+
+const KINDS = [
+  ["fingers", "Over the fingers"],
+  ["scissorComb", "Scissors over comb"],
+  ["clipperComb", "Clipper over comb"],
+  ["guard", "Guard"],
+  ["texture", "Texture"],
+  ["crossCheck", "Cross-check"],
+] as const;
+
+type Props = { document: PlanDocument; chosen: number };
+
+/** The string's own tools: a move earlier, later, on the other side, out, or a new one after it. */
+export function MoveTools({ document, chosen }: Props) {
+  const move = document.moves[chosen];
+  if (!move) return null;
+  const tools = <Tools document={document} chosen={chosen} move={move.id} />;
+  return (
+    <>
+      <div className="hidden items-center gap-1 xl:flex">
+        {tools}
+        <Menu name="Add">{(shut) => <Add document={document} chosen={chosen} shut={shut} />}</Menu>
+      </div>
+      <div className="xl:hidden">
+        <Menu name="Moves">
+          {(shut) => (
+            <>
+              {tools}
+              <Add document={document} chosen={chosen} shut={shut} />
+            </>
+          )}
+        </Menu>
+      </div>
+    </>
+  );
+}
+
+async function ask(body: Record<string, unknown>, then: number): Promise<void> {
+  if (await editPlan("move", body)) choose(then);
+}
+
+function Tools({ document, chosen, move }: Props & { move: string }) {
+  const all = [
+    ["Earlier", "reorder", chosen - 1, chosen - 1],
+    ["Later", "reorder", chosen + 1, chosen + 1],
+    ["Other side", "otherSide", 0, chosen + 1],
+    ["Remove", "remove", 0, Math.max(0, chosen - 1)],
+  ] as const;
+  return all.map(([name, what, at, then]) => (
+    <button
+      key={name}
+      type="button"
+      className="btn touch"
+      disabled={what === "reorder" && (at < 0 || at >= document.moves.length)}
+      onClick={() => void ask({ what, move, at }, then)}
+    >
+      {name}
+    </button>
+  ));
+}
+
+function Add({ document, chosen, shut }: Props & { shut: () => void }) {
+  const [section, setSection] = useState(document.moves[chosen]?.section ?? "");
+  return (
+    <>
+      <label className="grid gap-1 text-sm">
+        A new move after this one, on
+        <select
+          className="select touch w-full text-base"
+          value={section}
+          onChange={(e) => setSection(e.target.value)}
+        >
+          {document.sections.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {KINDS.map(([what, name]) => (
+        <button
+          key={what}
+          type="button"
+          className="btn touch"
+          onClick={() => {
+            shut();
+            void ask({ what, section, at: chosen + 1 }, chosen + 1);
+          }}
+        >
+          {name}
+        </button>
+      ))}
+    </>
+  );
+}

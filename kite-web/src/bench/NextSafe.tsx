@@ -1,0 +1,45 @@
+import { useMemo } from "react";
+import type { PlanDocument } from "../api/types";
+import { lengthWords, type Units } from "../store/units";
+import { useAnswer } from "../store/useAnswer";
+import { PLACES } from "./places";
+
+type Safe = {
+  places: { place: string; safeMm: number; haveMm: number; needMm: number; reserveMm: number }[];
+};
+const NAMES: Record<string, string> = Object.fromEntries(PLACES);
+const MOST = 6;
+
+type Props = { document: PlanDocument; done: number; units: Units };
+
+/** The longest cut that is still safe just before a move, at the places where most may come off. */
+export function NextSafe({ document, done, units }: Props) {
+  const body = useMemo(
+    () => ({ document, done, damp: document.moves[done]?.damp ?? "damp", tensed: true }),
+    [document, done],
+  );
+  const { data, message } = useAnswer<Safe>("/api/next-cut", body);
+  if (message) return <p role="alert">{message}</p>;
+  if (!data) return <p>Working it out …</p>;
+  const rows = data.places
+    .filter((p) => p.safeMm > 0.5)
+    .sort((a, b) => b.safeMm - a.safeMm)
+    .slice(0, MOST);
+  if (rows.length === 0) return <p>Nothing more may come off anywhere.</p>;
+  return (
+    <table className="table-sm table">
+      <tbody>
+        {rows.map((r) => (
+          <tr key={r.place}>
+            <th scope="row" className="font-normal">
+              {NAMES[r.place] ?? r.place}
+            </th>
+            <td>
+              <b>{lengthWords(r.safeMm, units)}</b> of {lengthWords(r.haveMm, units)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

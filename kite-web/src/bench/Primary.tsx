@@ -1,0 +1,64 @@
+import type { Cut } from "../api/types";
+import { change } from "../store/planStore";
+import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { RAISE } from "./numbers";
+import { Stepper } from "./Stepper";
+
+/** The one number by which a move is known, large. */
+export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[]; units: Units }) {
+  if (cut.kind === "fingers") {
+    const takesOver = cut.guide.kind === "seen" || cut.guide.kind === "two";
+    return (
+      <Stepper
+        large
+        label={takesOver ? "Beyond the guide" : "Guide length"}
+        value={toShown(cut.line.lengthMm, units)}
+        step={stepOf(units)}
+        min={0}
+        max={units === "INCH" ? 59 : 150}
+        unit={unitOf(units)}
+        onChange={(v) => change([...at, "line", "lengthMm"], toMm(v, units))}
+      />
+    );
+  }
+  if (cut.kind === "comb")
+    return (
+      <Stepper
+        large
+        label="Off the skin at the start"
+        value={cut.gapMm}
+        step={0.5}
+        min={0}
+        max={60}
+        unit="mm"
+        onChange={(v) => change([...at, "gapMm"], v)}
+      />
+    );
+  if (cut.kind === "guard")
+    return (
+      <Stepper
+        large
+        label="Guard number"
+        value={cut.number}
+        step={0.5}
+        min={0}
+        max={12}
+        unit=""
+        onChange={(v) => change([...at, "number"], v)}
+      />
+    );
+  if (cut.kind !== "edge" || cut.outline.kind === "hardLine" || cut.outline.kind === "taper") return null;
+  const [label, min, max] = RAISE[cut.outline.kind];
+  return (
+    <Stepper
+      large
+      label={label}
+      value={cut.outline.raiseMm}
+      step={1}
+      min={min}
+      max={max}
+      unit="mm"
+      onChange={(v) => change([...at, "outline", "raiseMm"], v)}
+    />
+  );
+}

@@ -1,0 +1,102 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { get, send } from "../api/http";
+import type { PlanDocument, VersionRow } from "../api/types";
+import { compareWith } from "../store/compareStore";
+import { plan, say, usePlan } from "../store/planStore";
+import { Menu } from "./Menu";
+
+/** The plan as it stands kept under a name, and earlier ones held against it or brought back. */
+export function Versions({ id }: { id: number }) {
+  return <Menu name="Versions">{(shut) => <List id={id} shut={shut} />}</Menu>;
+}
+
+function List({ id, shut }: { id: number; shut: () => void }) {
+  const url = `/api/plans/${id}/versions`;
+  const queries = useQueryClient();
+  const all = useQuery({ queryKey: ["versions", id], queryFn: () => get<VersionRow[]>(url), staleTime: 0 });
+  const [name, setName] = useState("");
+  const [problem, setProblem] = useState("");
+  const tried = async (work: () => Promise<void>) => {
+    try {
+      setProblem("");
+      await work();
+    } catch (e) {
+      setProblem(e instanceof Error ? e.message : "That did not work.");
+    }
+  };
+  const keep = () =>
+    tried(async () => {
+      await send("POST", url, { name, document: usePlan.getState().document });
+      setName("");
+      await queries.invalidateQueries({ queryKey: ["versions", id] });
+    });
+  const read = (v: VersionRow) => get<PlanDocument>(`${url}/${v.id}`);
+  return (
+    <>
+      <form
+        className="flex gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void keep();
+        }}
+      >
+        <input
+          className="input touch min-w-0 flex-1"
+          aria-label="Name of this version"
+          placeholder="before the fringe"
+          maxLength={80}
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+        />
+        <button type="submit" className="btn touch" disabled={name.trim() === ""}>
+          Keep
+        </button>
+      </form>
+      {(problem || all.error) && (
+        <p role="alert" className="border-error border-l-4 pl-2">
+          {problem || all.error?.message}
+        </p>
+      )}
+      {all.data?.length === 0 && <p className="soft">None kept yet. Name the plan as it stands now.</p>}
+      {all.data?.map((v) => (
+        <div key={v.id} className="flex flex-wrap items-center gap-x-2 border-base-300 border-t">
+          <span className="min-w-0 flex-1">
+            <b className="block truncate">{v.name}</b>
+            <span className="soft text-sm">
+              {v.by},{" "}
+              {new Date(v.createdAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+            </span>
+          </span>
+          <button
+            type="button"
+            className="touch cursor-pointer underline"
+            onClick={() =>
+              tried(async () => {
+                compareWith({ key: `version/${v.id}`, name: v.name, document: await read(v), week: 0 });
+                shut();
+              })
+            }
+          >
+            Compare
+          </button>
+          <button
+            type="button"
+            className="touch cursor-pointer underline"
+            onClick={() =>
+              tried(async () => {
+                const document = await read(v);
+                const now = usePlan.getState().document;
+                if (now) plan.replace(now, document);
+                say(`Back to “${v.name}”. Undo brings the newer plan back.`);
+                shut();
+              })
+            }
+          >
+            Bring back
+          </button>
+        </div>
+      ))}
+    </>
+  );
+}

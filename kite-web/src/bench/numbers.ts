@@ -1,0 +1,142 @@
+import type { Cut } from "../api/types";
+import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { GUIDES, HOLDS, newGuide, newHold } from "./FingersPanel";
+import { NAPE_FORMS } from "./napeForms";
+
+/** How a number or choice of a cut is changed where it stands in the sentence. */
+export type Changed =
+  | {
+      kind: "number";
+      label: string;
+      value: number;
+      step: number;
+      min: number;
+      max: number;
+      unit: string;
+      toDocument: (shown: number) => unknown;
+    }
+  | {
+      kind: "pick";
+      label: string;
+      value: string;
+      options: readonly (readonly [string, string])[];
+      /** Where the choice stands, when it is more than the one word. */
+      at: string;
+      toDocument: (picked: string) => unknown;
+    };
+
+const LENGTHS: Record<string, [string, number, number]> = {
+  "line.lengthMm": ["Length", 0, 1500],
+  "line.farMm": ["Length at the far end", 0, 1500],
+  biteMm: ["Bite", 3, 60],
+};
+/** Label, step, least, most, unit. */
+const PLAIN: Record<string, [string, number, number, number, string]> = {
+  "hold.elevationDeg": ["Elevation", 15, 0, 180, "°"],
+  "line.fingerDeg": ["Finger angle", 5, -60, 60, "°"],
+  gapMm: ["Off the skin at the start", 0.5, 0, 60, "mm"],
+  outDeg: ["Comb leans off the head", 1, -20, 80, "°"],
+  number: ["Guard number", 0.5, 0, 12, ""],
+  passes: ["Passes", 1, 1, 8, ""],
+  depthMm: ["Deepest cut from the ends", 1, 1, 300, "mm"],
+  "outline.lengthMm": ["At the hairline", 0.5, 0, 30, "mm"],
+  "outline.farMm": ["Where the taper ends", 0.5, 1, 80, "mm"],
+  "outline.sideburnMm": ["High at the sideburn", 1, 2, 120, "mm"],
+  "outline.behindEarMm": ["High behind the ear", 1, 2, 120, "mm"],
+  "outline.napeMm": ["High at the nape", 1, 2, 120, "mm"],
+};
+export const RAISE = {
+  halfMoon: ["Off the ear", -80, 20],
+  sideburn: ["Above its natural end", -60, 40],
+  nape: ["Above the hairline", -300, 40],
+} as const;
+
+const readAt = (cut: Cut, path: string): unknown =>
+  path.split(".").reduce<unknown>((at, k) => (at as Record<string, unknown> | undefined)?.[k], cut);
+
+/** What may be said at a place of a cut; nothing for a place the page does not know. */
+export function changedAt(cut: Cut, path: string, units: Units): Changed | undefined {
+  const value = readAt(cut, path);
+  const length = LENGTHS[path];
+  if (length) {
+    const [label, min, max] = length;
+    const inches = units === "INCH";
+    const bite = path === "biteMm";
+    if (bite && !inches)
+      return {
+        kind: "number",
+        label,
+        value: value as number,
+        step: 1,
+        min,
+        max,
+        unit: "mm",
+        toDocument: (v) => v,
+      };
+    return {
+      kind: "number",
+      label,
+      value: toShown(value as number, units),
+      step: bite ? 0.125 : stepOf(units),
+      min: bite ? 0.125 : toShown(min, units),
+      max: toShown(max, units),
+      unit: unitOf(units),
+      toDocument: (v) => toMm(v, units),
+    };
+  }
+  if (path === "outline.raiseMm" && cut.kind === "edge" && cut.outline.kind in RAISE) {
+    const [label, min, max] = RAISE[cut.outline.kind as keyof typeof RAISE];
+    return {
+      kind: "number",
+      label,
+      value: value as number,
+      step: 1,
+      min,
+      max,
+      unit: "mm",
+      toDocument: (v) => v,
+    };
+  }
+  if (path === "share")
+    return {
+      kind: "number",
+      label: "Share of the hairs",
+      value: Math.round(100 * (value as number)),
+      step: 5,
+      min: 1,
+      max: 95,
+      unit: "%",
+      toDocument: (v) => v / 100,
+    };
+  const plain = PLAIN[path];
+  if (plain && typeof value === "number") {
+    const [label, step, min, max, unit] = plain;
+    return { kind: "number", label, value, step, min, max, unit, toDocument: (v) => v };
+  }
+  return picked(cut, path, value);
+}
+
+function picked(cut: Cut, path: string, value: unknown): Changed | undefined {
+  const pick = (
+    label: string,
+    options: readonly (readonly [string, string])[],
+    at = path,
+    toDocument: (v: string) => unknown = (v) => v,
+  ): Changed => ({ kind: "pick", label, value: String(value), options, at, toDocument });
+  if (path === "hold.kind" && cut.kind === "fingers")
+    return pick("Held", HOLDS, "hold", (v) => newHold(v as (typeof HOLDS)[number][0]));
+  if (path === "guide.kind" && cut.kind === "fingers")
+    return pick("Guide", GUIDES, "guide", (v) => newGuide(v as (typeof GUIDES)[number][0]));
+  if (path === "outline.form") return pick("Nape shape", NAPE_FORMS);
+  if (path === "tool" && cut.kind === "comb")
+    return pick("Tool", [
+      ["clipper", "clipper"],
+      ["scissors", "scissors"],
+    ]);
+  if (path === "grain")
+    return pick("Grain", [
+      ["with", "with the grain"],
+      ["against", "against the grain"],
+    ]);
+  return undefined;
+}

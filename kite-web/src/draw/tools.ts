@@ -1,0 +1,26 @@
+import type { Cut } from "../api/types";
+
+/** What a place was last shaped with; each has its own colour, the same on head, map and profile. */
+export const TOOLS = {
+  none: { name: "left as it is", colour: "#e6dcc8" },
+  fingers: { name: "over the fingers", colour: "#6f93c4" },
+  comb: { name: "over the comb", colour: "#4d9c86" },
+  guard: { name: "guard", colour: "#d9a13b" },
+  edge: { name: "outline", colour: "#c2583f" },
+  texture: { name: "texture", colour: "#8d6aa8" },
+} as const;
+
+export type Tool = keyof typeof TOOLS;
+
+export const toolOf = (cut: Cut): Tool => (cut.kind === "aside" ? "none" : cut.kind);
+
+/** What a move took off before it counts. */
+const TOOK_MM = 0.3;
+
+/** The last of some moves that shortened the hair at one of its places; −1 when none did. */
+export function lastCut(lengths: (step: number) => ArrayLike<number>, steps: number, at: number): number {
+  for (let m = steps; m > 0; m--) {
+    if ((lengths(m - 1)[at] as number) - (lengths(m)[at] as number) > TOOK_MM) return m - 1;
+  }
+  return -1;
+}

@@ -1,0 +1,56 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useMemo, useState } from "react";
+import type { Outcome } from "../api/binary";
+import { bytes, get } from "../api/http";
+import type { CoatRow, PlanDocument, Ramp } from "../api/types";
+import { asksServer, type Coat, changePaint, coatPaint, lengthPaint, type Paint, toolPaint } from "./coats";
+
+type Asked = {
+  document: PlanDocument;
+  outcome?: Outcome;
+  ramp?: Ramp;
+  coat: Coat;
+  /** How many moves are done, and how many were done in the state before. */
+  done: number;
+  before: number;
+};
+
+/** The coat of paint asked for; the last one stays till the new one is there. */
+export function useBenchPaint({ document, outcome, ramp, coat, done, before }: Asked): {
+  paint?: Paint;
+  rows?: CoatRow[];
+} {
+  const rows = useQuery({
+    queryKey: ["coats"],
+    queryFn: () => get<CoatRow[]>("/api/coats"),
+    staleTime: Number.POSITIVE_INFINITY,
+  }).data;
+  const [asked, setAsked] = useState<{ coat: Coat; values: Float32Array }>();
+  useEffect(() => {
+    if (!asksServer(coat)) return;
+    const abort = new AbortController();
+    bytes(`/api/coat?of=${coat}`, document, abort.signal)
+      .then((b) => setAsked({ coat, values: new Float32Array(b) }))
+      .catch(() => undefined);
+    return () => abort.abort();
+  }, [coat, document]);
+  const paint = useMemo(() => {
+    if (!outcome || !ramp || !rows) return undefined;
+    const last = outcome.count - 1;
+    const at = Math.min(done, last);
+    if (coat === "length") return lengthPaint(outcome.state(at), ramp);
+    const risk = rows.find((r) => r.id === "risk");
+    if (coat === "change" && risk)
+      return changePaint(outcome.state(Math.min(before, last)), outcome.state(at), risk);
+    if (coat === "tool")
+      return toolPaint(
+        outcome,
+        document.moves.map((m) => m.cut),
+        at,
+      );
+    const row = rows.find((r) => r.id === coat);
+    const fits = asked?.values.length === outcome.state(0).length;
+    return row && asked && asked.coat === coat && fits ? coatPaint(asked.values, row) : undefined;
+  }, [outcome, ramp, rows, coat, done, before, document, asked]);
+  return { paint, rows };
+}

@@ -1,0 +1,148 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { get, send } from "../api/http";
+import type { Added, ClientView, RankLine } from "../api/types";
+import { StillHead } from "../draw/StillHead";
+import { Empty, Loading, Trouble } from "../frame/States";
+import { Fitting } from "./Fitting";
+import { PairProfile } from "./PairProfile";
+import { shownVersion, useRanking } from "./useRanking";
+
+const SIDES = ["front", "right", "back", "top"] as const;
+type Ranked = NonNullable<RankLine["families"]>[number];
+
+/** Every shape on this client's own head, and two of them held against each other from all sides. */
+export function ShapesPage() {
+  const id = Number(useParams().id);
+  const client = useQuery({ queryKey: ["client", id], queryFn: () => get<ClientView>(`/api/clients/${id}`) });
+  if (client.isPending) return <Loading what="the client" />;
+  if (client.error) return <Trouble error={client.error} retry={() => client.refetch()} />;
+  if (client.data.sitDowns.length === 0)
+    return (
+      <div className="px-6 py-5">
+        <Empty>
+          {client.data.name} has not sat down yet: a shape needs a head.{" "}
+          <Link to={`/clients/${id}`} className="underline">
+            To the client
+          </Link>
+        </Empty>
+      </div>
+    );
+  return <All client={client.data} />;
+}
+
+function All({ client }: { client: ClientView }) {
+  const go = useNavigate();
+  const queries = useQueryClient();
+  const version = shownVersion(client.sitDowns);
+  const { line, problem } = useRanking(client.id, version);
+  const [pair, setPair] = useState<[string?, string?]>([]);
+  const add = useMutation({
+    mutationFn: (family: string) => send<Added>("POST", `/api/clients/${client.id}/plans`, { family }),
+    onSuccess: async (a) => {
+      await queries.invalidateQueries({ queryKey: ["client", client.id] });
+      go(`/plans/${a.id}`);
+    },
+  });
+  const families = line.families ?? [];
+  const two = [pair[0] ?? families[0]?.id, pair[1] ?? families[1]?.id];
+  const shown = two.map((f) => families.find((x) => x.id === f));
+  // The shape touched takes the place of the one chosen longest ago.
+  const hold = (f: string) => !two.includes(f) && setPair([two[1], f]);
+  return (
+    <div className="grid gap-x-6 gap-y-3 px-6 py-3 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <section aria-label="Two shapes" className="grid content-start gap-2">
+        <h1 className="font-bold text-2xl">
+          Shapes on{" "}
+          <Link to={`/clients/${client.id}`} className="underline">
+            {client.name}
+          </Link>
+        </h1>
+        {problem && <p role="alert">{problem}</p>}
+        {!problem && !line.families && <Fitting line={line} />}
+        {add.error && <p role="alert">{add.error.message}</p>}
+        {shown.map(
+          (f, i) =>
+            f && (
+              <One
+                key={f.id}
+                first={i === 0}
+                family={f}
+                client={client.id}
+                version={version}
+                busy={add.isPending}
+                plan={() => add.mutate(f.id)}
+              />
+            ),
+        )}
+        {two[0] && two[1] && <PairProfile client={client.id} version={version} pair={[two[0], two[1]]} />}
+      </section>
+      <section aria-label="All shapes">
+        <h2 className="font-bold text-xl">Best match first</h2>
+        <p className="soft text-sm">A touch holds one against the other.</p>
+        <ol className="mt-1 grid grid-cols-2 gap-2">
+          {families.map((f) => (
+            <li key={f.id}>
+              <button
+                type="button"
+                aria-pressed={two.includes(f.id)}
+                className={`grid h-full w-full cursor-pointer content-start rounded-box border-2 p-1 text-left ${two.includes(f.id) ? "border-primary" : "border-base-300"}`}
+                onClick={() => hold(f.id)}
+              >
+                <StillHead
+                  of={`clients/${client.id}/families/${f.id}`}
+                  version={version}
+                  name={f.title}
+                  className="mx-auto h-24"
+                />
+                <b className="leading-tight">{f.title}</b>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </section>
+    </div>
+  );
+}
+
+type OneProps = {
+  family: Ranked;
+  first: boolean;
+  client: number;
+  version: number;
+  busy: boolean;
+  plan: () => void;
+};
+
+function One({ family, first, client, version, busy, plan }: OneProps) {
+  return (
+    <article className={`border-l-4 pl-3 ${first ? "border-primary" : "border-secondary"}`}>
+      <div className="flex flex-wrap items-center gap-x-4">
+        <h2 className="font-bold text-xl">{family.title}</h2>
+        <span className="soft min-w-0 flex-1 text-sm">{family.reasons.slice(0, 2).join(" ")}</span>
+        <button
+          type="button"
+          className={`btn touch ${first ? "btn-primary" : ""}`}
+          disabled={busy}
+          aria-label={`Plan with ${family.title}`}
+          onClick={plan}
+        >
+          Plan with this
+        </button>
+      </div>
+      <div className="grid grid-cols-4 gap-1">
+        {SIDES.map((side) => (
+          <StillHead
+            key={side}
+            of={`clients/${client}/families/${family.id}`}
+            version={version}
+            view={side}
+            name={family.title}
+            className="mx-auto h-44 w-full"
+          />
+        ))}
+      </div>
+    </article>
+  );
+}
