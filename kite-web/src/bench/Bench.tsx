@@ -66,14 +66,17 @@ function Board({ units, id }: { units: Units; id: number }) {
   );
   const { outcome, problems, message, busy } = useOutcome(document);
   const { head, ramp, error } = useHead(document);
-  const map = useAnswer<ScalpMap>("/api/map", document);
+  // The map knows sections and head alone: a length changed leaves it as it is.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what the map is drawn from
+  const mapped = useMemo(() => document, [document.sections, document.head]);
+  const map = useAnswer<ScalpMap>("/api/map", mapped);
   const bite = useLook((s) => s.bite);
   const profileLarge = useLook((s) => s.profileLarge);
   const comparing = useOther((s) => s.other !== null);
   const move = document.moves[chosen];
   const grip = useGrip(document, move?.id ?? "", bite);
   const settled = useSettled(plan);
-  const fallen = useFall(settled, 0, true, true);
+  const fallen = useFall(settled, 0, true, "never");
   const remedies = useAnswer<RemedyRow[]>("/api/edit/remedies", settled, settled !== null);
   const [help, setHelp] = useState(false);
   useBenchKeys(useMemo(() => () => setHelp(true), []));

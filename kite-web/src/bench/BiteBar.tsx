@@ -2,10 +2,10 @@ import type { GripRow } from "../api/types";
 import { look, useLook } from "../store/lookStore";
 
 /** One bite of the chosen move after another, as it lies in the hand, on the head and on the map. */
-export function BiteBar({ grip }: { grip?: GripRow }) {
+export function BiteBar({ grip, made }: { grip?: GripRow; made: number }) {
   const bite = useLook((s) => s.bite);
-  const bites = grip?.bites ?? 0;
-  if (bites === 0) return <b>Scalp map</b>;
+  const bites = grip?.bites ?? made;
+  if (made === 0) return <b>Scalp map</b>;
   const step = (by: number) =>
     look({ bite: Math.min(bites, Math.max(1, (bite ?? 0) + by)), shown: "bare", whole: false });
   if (bite === null)

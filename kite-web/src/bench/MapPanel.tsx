@@ -28,7 +28,7 @@ export function MapPanel({ map, message, document, result, chosen, grip }: Props
   return (
     <section aria-label="Scalp map" className="flex min-h-0 min-w-0 flex-col">
       <div className="flex items-center justify-between gap-2 text-sm">
-        <BiteBar grip={grip} />
+        <BiteBar grip={grip} made={result?.moves[chosen]?.cutAreaMm2 ? result.moves[chosen].bites : 0} />
         {own && (
           <Menu name="Section">
             {(shut) => <SectionTools own={own} sections={document.sections} shut={shut} />}

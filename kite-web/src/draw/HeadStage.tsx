@@ -4,14 +4,18 @@ import * as THREE from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { create } from "zustand";
 import type { MeshData } from "../api/binary";
+import { frameMs } from "./frameTime";
 import { VIEWS, type ViewName } from "./views";
 
 const DISTANCE_MM = 770;
 const MIDDLE = new THREE.Vector3(0, -2, 20);
 const WIDER = 1.5;
-const STILL_MS = 140;
-const QUICK_RATIO = 1;
-const SHARP_RATIO = 2;
+const STILL_MS = 80;
+/** At rest a slow machine draws so many pixels for each of the screen's, a quick one more. */
+const SHARP_RATIO = 1.5;
+const SHARPEST_RATIO = 2;
+/** A frame this quick leaves room for the sharpest. */
+const QUICK_FRAME_MS = 12;
 
 /** How near, in mm, a touch must come to a point of a scan. */
 const POINTED = { Mesh: {}, Line: { threshold: 1 }, LOD: {}, Points: { threshold: 5 }, Sprite: {} };
@@ -27,6 +31,8 @@ type Props = {
   onStill?: Still;
   /** Turns together with every other linked head. */
   linked?: boolean;
+  /** Pixels drawn for each of the screen's while it turns. */
+  movingRatio?: number;
   /** Seen from farther off, where hair stands out from the head. */
   wide?: boolean;
   children: ReactNode;
@@ -49,7 +55,17 @@ function in3D(): boolean {
 }
 
 /** Where a head is drawn and turned: by mouse, touch and arrow keys; plain while it moves, sharp at rest. */
-export function HeadStage({ view, viewTurn, label, onStill, linked, wide, children, instead }: Props) {
+export function HeadStage({
+  view,
+  viewTurn,
+  label,
+  onStill,
+  linked,
+  wide,
+  movingRatio,
+  children,
+  instead,
+}: Props) {
   const [lost, setLost] = useState(false);
   if (lost || !in3D()) return instead;
   return (
@@ -66,7 +82,14 @@ export function HeadStage({ view, viewTurn, label, onStill, linked, wide, childr
       role="img"
       aria-label={label}
     >
-      <Turning view={view} viewTurn={viewTurn} onStill={onStill} linked={linked} wide={wide} />
+      <Turning
+        view={view}
+        viewTurn={viewTurn}
+        onStill={onStill}
+        linked={linked}
+        wide={wide}
+        movingRatio={movingRatio}
+      />
       {children}
     </Canvas>
   );
@@ -86,7 +109,8 @@ function Turning({
   onStill,
   linked,
   wide,
-}: Pick<Props, "view" | "viewTurn" | "onStill" | "linked" | "wide">) {
+  movingRatio = 1,
+}: Pick<Props, "view" | "viewTurn" | "onStill" | "linked" | "wide" | "movingRatio">) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
   const sharpened = useRef(false);
@@ -152,19 +176,20 @@ function Turning({
     invalidate();
   }, [view, viewTurn, wide, camera, invalidate, size.width, size.height]);
 
-  // Plain pixels while something changes; once still, drawn anew at twice the pixels.
-  useFrame(() => {
+  const quick = useRef<boolean | undefined>(undefined);
+  // Plain pixels while something changes; once still, drawn anew with more of them.
+  useFrame(({ scene }) => {
     if (sharpened.current) {
       sharpened.current = false;
+      performance.mark("kite-sharp");
       return;
     }
     clearTimeout(stillTimer.current);
-    if (gl.getPixelRatio() !== QUICK_RATIO) {
-      gl.setPixelRatio(QUICK_RATIO);
-    }
+    if (gl.getPixelRatio() !== movingRatio) gl.setPixelRatio(movingRatio);
     stillTimer.current = setTimeout(() => {
       still.current?.(camera, size);
-      gl.setPixelRatio(SHARP_RATIO);
+      quick.current ??= frameMs(gl, scene, camera) < QUICK_FRAME_MS;
+      gl.setPixelRatio(Math.max(quick.current ? SHARPEST_RATIO : SHARP_RATIO, window.devicePixelRatio));
       sharpened.current = true;
       invalidate();
     }, STILL_MS);

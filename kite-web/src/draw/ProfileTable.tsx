@@ -10,7 +10,7 @@ export function ProfileTable({ walk, units, set }: TableProps) {
   return (
     <table className="table-sm table" aria-label={`Lengths, ${WALK_NAMES[walk.walk]}`}>
       <thead>
-        <tr>
+        <tr className="text-base-content">
           <th>Place</th>
           <th>Now</th>
           <th>Left in the end, {unitOf(units)}</th>

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { type FallData, readFall } from "../api/binary";
-import { ribbons, shuffled } from "./Hair3D";
+import { ribbons, shuffled } from "./ribbons";
 
 /** Two strands of three points, one 20 mm long down, one bare. */
 const fall = {
@@ -24,13 +24,29 @@ it("any first part of the shuffled strands is spread over all of them", () => {
 it("a strand is a ribbon of two vertices a point; a bare one is not drawn", () => {
   const g = ribbons(fall);
   expect(g.getAttribute("position").count).toBe(2 * 3 * 2);
-  // Two pieces of two triangles.
+  // 20 mm bend little: one piece of two triangles, at rest as well as for turning.
+  expect(g.userData).toEqual({ fine: 2 * 3, coarse: 2 * 3 });
   expect(g.index?.count).toBe(2 * 2 * 3);
   expect(g.instanceCount).toBe(1);
   const info = g.getAttribute("info");
   const lengths = new Set(Array.from({ length: info.count }, (_, i) => info.getW(i)));
   expect(lengths).toEqual(new Set([20, 0]));
   expect([info.getX(0), info.getX(1)]).toEqual([-1, 1]);
+});
+
+it("the longer a strand, the more of its points are drawn at rest; while it turns, fewer", () => {
+  const points = 16;
+  const straight = (mm: number): FallData => ({
+    ...fall,
+    strands: 1,
+    points,
+    xyz: Float32Array.from({ length: 3 * points }, (_, i) =>
+      i % 3 === 2 ? (-mm * Math.floor(i / 3)) / (points - 1) : 90,
+    ),
+  });
+  const pieces = (mm: number) => ribbons(straight(mm)).userData.fine / 6;
+  expect([10, 50, 200].map(pieces)).toEqual([5, 8, 15]);
+  expect(ribbons(straight(200)).userData.coarse / 6).toBe(5);
 });
 
 it("the last point of a ribbon goes on the way it came", () => {

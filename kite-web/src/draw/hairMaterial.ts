@@ -59,6 +59,44 @@ export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMater
   });
 }
 
+/** The same hair while it turns on a slow machine: wider ribbons, one colour to a hair, lit at their points alone. */
+export function movingHairMaterial(colour: string): THREE.ShaderMaterial {
+  return new THREE.ShaderMaterial({
+    side: THREE.DoubleSide,
+    uniforms: {
+      hair: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) },
+      halfWidth: { value: 5 },
+    },
+    vertexShader: `
+      attribute vec3 next; attribute vec4 info;
+      varying vec3 c;
+      uniform float halfWidth; uniform vec3 hair;
+      void main() {
+        float along = info.y; float len = info.w;
+        float own = (0.88 + 0.24 * fract(info.z * 91.7)) * (0.85 + 0.3 * fract(info.z * 37.7));
+        vec3 outward = normalize(position - vec3(0.0, -8.0, 36.0));
+        vec4 eye = modelViewMatrix * vec4(position, 1.0);
+        vec3 t = normalize(mat3(modelViewMatrix) * (next - position));
+        vec3 o = normalize(normalMatrix * outward);
+        vec3 l = normalize(vec3(-0.42, 0.62, 0.66));
+        vec3 h = normalize(l + vec3(0.0, 0.0, 1.0));
+        float lit = dot(o, l);
+        float turned = 0.40 + 0.42 * max(0.0, 0.5 + 0.5 * lit) + 0.2 * max(0.0, o.z);
+        float deep = 0.62 + 0.38 * min(1.0, along * len / min(24.0, 4.0 + 0.5 * len));
+        float diffuse = sqrt(max(0.0, 1.0 - dot(t, l) * dot(t, l)));
+        float gloss = pow(max(0.0, 1.0 - dot(t, h) * dot(t, h)), 20.0);
+        c = hair * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
+          + vec3(0.20 * gloss * turned * own * max(0.15, lit));
+        vec3 across = normalize(cross(t, normalize(-eye.xyz)));
+        eye.xyz += across * info.x * halfWidth * (1.0 - 0.6 * along) * min(1.0, 0.35 + len / 14.0);
+        gl_Position = projectionMatrix * eye;
+      }`,
+    fragmentShader: `
+      varying vec3 c;
+      void main() { gl_FragColor = vec4(c, 1.0); }`,
+  });
+}
+
 /** The skin hair grows on: the more it is covered the more it takes the hair's colour. */
 export function rootsMaterial(skin: string, hair: string): THREE.ShaderMaterial {
   const linear = (c: string) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace);

@@ -1,31 +1,45 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { type FallData, readFall } from "../api/binary";
 import { bytes } from "../api/http";
 import type { PlanDocument } from "../api/types";
 
 type Shown = { fall?: FallData; message: string; busy: boolean };
 
-const SETTLE_MS = 250;
+/** Changes nearer together than this are a drag or a slider: coarse while it goes on, fine when it rests. */
+const DRAG_MS = 350;
+const SETTLE_MS = 200;
+
+type Fine = "settled" | "never";
 
 /**
- * The hair of a document as it falls some weeks later: coarse at once, fine when nothing changes any more; coarse alone
- * where only what is read of it is wanted.
+ * The hair of a document as it falls some weeks later. One change by itself is answered fine at once; while changes
+ * follow each other the coarse fall comes first. Where only what is read of it is wanted, fine is never asked.
  */
-export function useFall(document: PlanDocument | null, week: number, wanted: boolean, coarse = false): Shown {
+export function useFall(
+  document: PlanDocument | null,
+  week: number,
+  wanted: boolean,
+  fine: Fine = "settled",
+): Shown {
   const [shown, setShown] = useState<Shown>({ message: "", busy: true });
+  const changedAt = useRef(Number.NEGATIVE_INFINITY);
   useEffect(() => {
     if (!document || !wanted) return;
     const abort = new AbortController();
+    const now = performance.now();
+    const dragged = now - changedAt.current < DRAG_MS;
+    changedAt.current = now;
     setShown((s) => ({ ...s, busy: true }));
     const ask = (preview: boolean) =>
       bytes(`/api/fall?week=${week}&preview=${preview}`, document, abort.signal).then((b) => {
-        setShown({ fall: readFall(b), message: "", busy: preview && !coarse });
-        if (!coarse) performance.mark(preview ? "kite-fall-coarse" : "kite-fall-fine");
+        setShown({ fall: readFall(b), message: "", busy: preview && fine !== "never" });
+        if (fine !== "never") performance.mark(preview ? "kite-fall-coarse" : "kite-fall-fine");
       });
     let timer: ReturnType<typeof setTimeout> | undefined;
-    ask(true)
+    const first = fine === "never" || dragged;
+    ask(first)
       .then(() => {
-        if (!coarse) timer = setTimeout(() => ask(false).catch(failed), SETTLE_MS);
+        if (first && fine !== "never") timer = setTimeout(() => ask(false).catch(failed), SETTLE_MS);
       })
       .catch(failed);
     function failed(e: Error) {
@@ -35,6 +49,6 @@ export function useFall(document: PlanDocument | null, week: number, wanted: boo
       abort.abort();
       clearTimeout(timer);
     };
-  }, [document, week, wanted, coarse]);
+  }, [document, week, wanted, fine]);
   return shown;
 }

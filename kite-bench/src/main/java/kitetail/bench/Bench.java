@@ -62,6 +62,9 @@ public final class Bench {
       EditToPicture.Times t = EditToPicture.run(url);
       print("from a changed number to the picture", t.edits(), reference);
       print("from a pick at the sit-down to the new head", t.picks(), reference);
+      BenchOnScreen.Seen seen = BenchOnScreen.run(url);
+      print("from a changed length to the fine fall", seen.fallsMs(), reference);
+      BenchOnScreen.print(seen);
     }
   }
 

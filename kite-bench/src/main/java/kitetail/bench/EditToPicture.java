@@ -1,14 +1,9 @@
 package kitetail.bench;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.function.IntFunction;
 
 /**
@@ -70,29 +65,9 @@ final class EditToPicture {
   record Times(List<Double> edits, List<Double> picks) {}
 
   static Times run(String url) {
-    try (Playwright pw =
-            Playwright.create(
-                new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        Browser b =
-            pw.chromium()
-                .launch(
-                    new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(
-                            List.of(
-                                "--no-sandbox",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking")))) {
-      Page p = b.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
-      p.navigate(url);
-      p.getByLabel("Name").fill("maud");
-      p.getByLabel("Password").fill("ferry-landing");
-      p.getByText("Sign in").click();
-      p.getByText("Sign out").waitFor();
-      p.navigate(url + "/plans/1");
-      p.getByTestId("contour-label").first().waitFor();
+    try (Screen screen = new Screen(url)) {
+      Page p = screen.fresh();
+      screen.bench(p, 1);
       List<Double> edits =
           sorted(
               i -> p.evaluate(ONE_EDIT, i % 2 == 0 ? "Guide length, less" : "Guide length, more"),

@@ -66,7 +66,7 @@ class PlanBenchTest {
   private static Locator bow(Page p, int number) {
     return p.getByRole(
         AriaRole.BUTTON,
-        new Page.GetByRoleOptions().setName(Pattern.compile("^Move " + number + ":")));
+        new Page.GetByRoleOptions().setName(Pattern.compile("^Move " + number + ": ")));
   }
 
   private static Page bench(String who, String theme, int plan) {
@@ -140,7 +140,7 @@ class PlanBenchTest {
         profile.getByText("crown", new Locator.GetByTextOptions().setExact(true)).boundingBox();
     BoundingBox box = profile.boundingBox();
     drag(p, crown.x + crown.width / 2, box.y + box.height / 2, 0, 24);
-    p.getByText("“Crown, away from the whorl”").first().waitFor();
+    p.getByText(Pattern.compile("“.+” [0-9.]+ cm to [0-9.]+ cm")).first().waitFor();
     saved(p);
     double now = leftAt(p, 1, "centre", "crown");
     assertThat(now).isLessThan(was - 5);
@@ -173,14 +173,14 @@ class PlanBenchTest {
             p.evaluate(
                 """
                 () => {
-                  const all = [...document.querySelectorAll('[data-edge="0/false"]')];
-                  const e = all.sort((a, b) => b.getTotalLength() - a.getTotalLength())[0];
-                  const m = e.getScreenCTM();
                   let best = null;
-                  for (let s = 0; s <= 1; s += 0.02) {
-                    const q = e.getPointAtLength(s * e.getTotalLength());
-                    const x = q.x * m.a + m.e, y = q.y * m.d + m.f;
-                    if (!best || x > best.x) best = {x, y, mm: m.a};
+                  for (const e of document.querySelectorAll('[data-edge="0/false"]')) {
+                    const m = e.getScreenCTM();
+                    for (let s = 0; s <= 1; s += 0.02) {
+                      const q = e.getPointAtLength(s * e.getTotalLength());
+                      const x = q.x * m.a + m.e, y = q.y * m.d + m.f;
+                      if (!best || x > best.x) best = {x, y, mm: m.a};
+                    }
                   }
                   return best;
                 }
@@ -214,12 +214,11 @@ class PlanBenchTest {
   void aRemedy_showsItsEffect_beforeItIsTaken_andTheFindingIsGone() {
     Page p = bench("joris", "paper", 5);
     Locator found = p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Findings"));
-    Locator first = found.getByText("Remedy").first();
-    first.waitFor();
-    String finding =
-        found.locator("li").filter(new Locator.FilterOptions().setHas(first)).first().innerText();
+    Locator one =
+        found.locator("li").filter(new Locator.FilterOptions().setHasText("Remedy")).first();
+    String finding = one.innerText();
     String line = p.getByTestId("after-centre").getAttribute("d");
-    first.click();
+    one.getByText("Remedy").click();
     p.getByText("The blue outline is the plan as it was.").waitFor();
     assertThat(button(p, "Undo").isDisabled()).as("only tried, not taken").isTrue();
     p.waitForFunction(
@@ -248,7 +247,7 @@ class PlanBenchTest {
     p.getByLabel("Guide length in cm").fill("0.6");
     saved(p);
     button(p, "right").click();
-    assertThat(apart(side, colour(p, 0.5, 0.32))).as("the side").isGreaterThan(60);
+    assertThat(apart(side, colour(p, 0.5, 0.32))).as("the side").isGreaterThan(35);
     assertThat(apart(chin, colour(p, 0.62, 0.72))).as("the chin").isLessThan(12);
     button(p, "Undo").click();
     saved(p);
@@ -310,7 +309,7 @@ class PlanBenchTest {
     p.navigate(shop.url("/plans/1"));
     Locator drawn = p.getByTestId("head-svg");
     drawn.waitFor();
-    assertThat(drawn.locator("text").allInnerTexts())
+    assertThat(drawn.locator("text").allTextContents())
         .isNotEmpty()
         .allMatch(t -> t.matches(".* (cm|mm)"));
     assertThat(drawn.locator("path").count()).isGreaterThan(20);
@@ -430,11 +429,13 @@ class PlanBenchTest {
   void movesAreOrderedByTheirRules_doubled_added_andTakenOut() {
     Page p = bench("joris", "paper", 1);
     bow(p, 8).click();
-    for (int i = 0; i < 8 && !p.getByText("before").first().isVisible(); i++) {
+    Locator refused =
+        p.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Do “"));
+    for (int i = 0; i < 8 && !refused.isVisible(); i++) {
       button(p, "Earlier").click();
-      p.waitForTimeout(250);
+      p.waitForTimeout(500);
     }
-    p.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Do “")).waitFor();
+    refused.waitFor();
     bow(p, 4).click();
     button(p, "Add").click();
     button(p, "Scissors over comb").click();

@@ -1,0 +1,103 @@
+import * as THREE from "three";
+import type { FallData } from "../api/binary";
+
+/** On a quick machine each strand is drawn so many times over. */
+export const CHILDREN = 9;
+/** Shorter strands bend so little that fewer of their points draw them. */
+const SHORT_MM = 22;
+const MIDDLING_MM = 75;
+const UNSEEN_MM = 0.4;
+/** While it turns every so many points are drawn. */
+const MOVING_STEP = 3;
+
+/** Strands in an order of which any first part is spread over the whole head. */
+export function shuffled(n: number): Uint32Array {
+  const order = new Uint32Array(n);
+  let step = Math.max(1, Math.round(n * 0.618034));
+  const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b));
+  while (common(step, n) !== 1) step++;
+  for (let i = 0; i < n; i++) order[i] = (i * step) % n;
+  return order;
+}
+
+/** A strand's ribbon between every so many of its points, written into an index; where the next one goes. */
+function rungs(
+  strand: number,
+  points: number,
+  lengthMm: number,
+  step: number,
+  index: Uint32Array,
+  from: number,
+): number {
+  if (lengthMm <= UNSEEN_MM) return from;
+  let ix = from;
+  for (let k = 0; k < points - 1; k += step) {
+    const v = 2 * (strand * points + k);
+    const w = 2 * (strand * points + Math.min(points - 1, k + step));
+    index.set([v, v + 1, w, v + 1, w + 1, w], ix);
+    ix += 6;
+  }
+  return ix;
+}
+
+/**
+ * Every strand as a ribbon: two vertices a point, its next point, and side, place along, seed and length. The index
+ * holds all points first and then, for turning, some of them; userData tells how many of each.
+ */
+export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
+  const { strands, points, xyz } = fall;
+  const position = new Float32Array(strands * points * 6);
+  const next = new Float32Array(strands * points * 6);
+  const info = new Float32Array(strands * points * 8);
+  const index = new Uint32Array(strands * (points - 1) * 6);
+  const coarse = new Uint32Array(strands * Math.ceil((points - 1) / MOVING_STEP) * 6);
+  const order = shuffled(strands);
+  let ix = 0;
+  let cx = 0;
+  for (let o = 0; o < strands; o++) {
+    const s = order[o] as number;
+    let length = 0;
+    for (let k = 1; k < points; k++) {
+      const a = 3 * (s * points + k);
+      length += Math.hypot(
+        (xyz[a] as number) - (xyz[a - 3] as number),
+        (xyz[a + 1] as number) - (xyz[a - 2] as number),
+        (xyz[a + 2] as number) - (xyz[a - 1] as number),
+      );
+    }
+    for (let k = 0; k < points; k++) {
+      const a = 3 * (s * points + k);
+      const last = k === points - 1;
+      for (let side = 0; side < 2; side++) {
+        const v = 2 * (o * points + k) + side;
+        for (let c = 0; c < 3; c++) {
+          const here = xyz[a + c] as number;
+          position[3 * v + c] = here;
+          next[3 * v + c] = last ? 2 * here - (xyz[a + c - 3] as number) : (xyz[a + c + 3] as number);
+        }
+        info.set([side * 2 - 1, k / (points - 1), (s * 0.618034) % 1, length], 4 * v);
+      }
+    }
+    const step = length < SHORT_MM ? 3 : length < MIDDLING_MM ? 2 : 1;
+    ix = rungs(o, points, length, step, index, ix);
+    cx = rungs(o, points, length, MOVING_STEP, coarse, cx);
+  }
+  const g = new THREE.InstancedBufferGeometry();
+  g.setAttribute("position", new THREE.BufferAttribute(position, 3));
+  g.setAttribute("next", new THREE.BufferAttribute(next, 3));
+  g.setAttribute("info", new THREE.BufferAttribute(info, 4));
+  const child = new Float32Array(CHILDREN * 4);
+  for (let k = 1; k < CHILDREN; k++) {
+    const a = k * 2.399963;
+    const r = Math.sqrt(k / CHILDREN);
+    child.set([r * Math.cos(a), r * Math.sin(a), ((k * 0.7548777) % 1) * 2 - 1, k / CHILDREN], 4 * k);
+  }
+  g.setAttribute("child", new THREE.InstancedBufferAttribute(child, 4));
+  const both = new Uint32Array(ix + cx);
+  both.set(index.subarray(0, ix));
+  both.set(coarse.subarray(0, cx), ix);
+  g.setIndex(new THREE.BufferAttribute(both, 1));
+  g.userData = { fine: ix, coarse: cx };
+  g.instanceCount = 1;
+  return g;
+}
