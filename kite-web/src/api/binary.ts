@@ -36,15 +36,32 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
   const result = JSON.parse(new TextDecoder().decode(new Uint8Array(buffer, 4, textLength))) as Result;
   const all = new Uint16Array(buffer, 4 + textLength);
   const count = result.moves.length + 1;
-  const vertices = all.length / count;
+  const points = result.walks.reduce((n, w) => n + w.distanceMm.length, 0);
+  const row = all.length / count;
+  const vertices = row - points;
+  const lengths = (from: number, n: number) => {
+    const mm = new Float32Array(n);
+    for (let v = 0; v < n; v++) mm[v] = (all[from + v] as number) / UNITS_PER_MM;
+    return mm;
+  };
+  let at = vertices;
+  for (const w of result.walks) {
+    const n = w.distanceMm.length;
+    const first = at;
+    w.beforeMm = [...lengths(first, n)];
+    w.afterMove = result.moves.map((m, i) => ({
+      move: m.id,
+      lengthMm: [...lengths((i + 1) * row + first, n)],
+    }));
+    at += n;
+  }
   const read = new Map<number, Float32Array>();
   const state = (i: number) => {
     const known = read.get(i);
     if (known) return known;
-    const lengths = new Float32Array(vertices);
-    for (let v = 0; v < vertices; v++) lengths[v] = (all[i * vertices + v] as number) / UNITS_PER_MM;
-    read.set(i, lengths);
-    return lengths;
+    const mm = lengths(i * row, vertices);
+    read.set(i, mm);
+    return mm;
   };
   return { result, count, state };
 }

@@ -132,6 +132,7 @@ export type RankLine = {
 export type Ramp = Solid<S["Ramp"]>;
 export type CoatRow = Solid<S["CoatRow"]>;
 export type GripRow = Solid<S["GripRow"]>;
+export type LandingRow = Solid<S["LandingRow"]>;
 export type ScalpMap = Solid<S["ScalpMap"]>;
 export type SectionRow = Solid<S["SectionRow"]>;
 export type Stretch = Solid<S["Stretch"]>;

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { Link, useParams } from "react-router";
 import { get } from "../api/http";
-import type { PlanDocument, PlanView, RemedyRow, ScalpMap } from "../api/types";
+import type { LandingRow, PlanDocument, PlanView, RemedyRow, Result, ScalpMap } from "../api/types";
 import { KiteString } from "../draw/KiteString";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
@@ -34,6 +34,12 @@ import { Versions } from "./Versions";
 /** The fall and the remedies are asked when nothing has changed for so long. */
 const SETTLED_MS = 700;
 
+const NO_MOVES: Result["moves"] = [];
+const LateString = memo(KiteString);
+const LateMap = memo(MapPanel);
+const LateProfile = memo(ProfilePanel);
+const LateFindings = memo(Findings);
+
 export function Bench({ units }: { units: string }) {
   const id = Number(useParams().id);
   const plan = useQuery({
@@ -64,22 +70,31 @@ function Board({ units, id }: { units: Units; id: number }) {
     useChosen((s) => s.chosen),
     document.moves.length - 1,
   );
-  const { outcome, problems, message, busy } = useOutcome(document);
+  const answer = useOutcome(document);
+  const { outcome, problems, message } = answer;
   const { head, ramp, error } = useHead(document);
   // The map knows sections and head alone: a length changed leaves it as it is.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the map is drawn from
   const mapped = useMemo(() => document, [document.sections, document.head]);
   const map = useAnswer<ScalpMap>("/api/map", mapped);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what landings hang on
+  const grown = useMemo(() => document, [document.head, document.hair]);
+  const landings = useAnswer<LandingRow[]>("/api/landings", grown);
   const bite = useLook((s) => s.bite);
   const profileLarge = useLook((s) => s.profileLarge);
   const comparing = useOther((s) => s.other !== null);
+  // The head is painted first; the other instruments follow when it is, all with one answer and what it is of.
+  const shown = useDeferredValue(answer);
+  const late = shown.outcome?.result;
+  const lateDocument = shown.of ?? document;
   const move = document.moves[chosen];
   const grip = useGrip(document, move?.id ?? "", bite);
   const settled = useSettled(plan);
   const fallen = useFall(settled, 0, true, "never");
   const remedies = useAnswer<RemedyRow[]>("/api/edit/remedies", settled, settled !== null);
   const [help, setHelp] = useState(false);
-  useBenchKeys(useMemo(() => () => setHelp(true), []));
+  const openHelp = useCallback(() => setHelp(true), []);
+  useBenchKeys(openHelp);
   useUndoKeys(kept);
   const stand = move?.stand;
   const moveId = move?.id;
@@ -88,24 +103,21 @@ function Board({ units, id }: { units: Units; id: number }) {
     if (stand) turnTo(stand);
     look({ bite: null });
   }, [moveId, stand]);
+  const bows = useMemo(
+    () =>
+      lateDocument.moves.map((m, i) => ({ id: m.id, name: m.name, minutes: late?.moves[i]?.minutes ?? 1 })),
+    [lateDocument, late],
+  );
   if (!move) return <Loading what="the plan" />;
-  const result = outcome?.result;
   const reading = settled === plan && !tried ? fallen.fall?.reading : undefined;
-  const told = reading ?? result;
+  const told = reading ?? late;
+  const remediesNow = settled === plan ? remedies.data : undefined;
   return (
     <div className="flex min-h-0 flex-1 flex-col px-4 pb-1">
-      <TitleRow id={id} title={document.title} help={() => setHelp(true)} />
+      <TitleRow id={id} title={document.title} help={openHelp} />
       <div className="flex flex-wrap items-center gap-x-4">
         <div className="min-w-0 flex-1 basis-72">
-          <KiteString
-            bows={document.moves.map((m, i) => ({
-              id: m.id,
-              name: m.name,
-              minutes: result?.moves[i]?.minutes ?? 1,
-            }))}
-            chosen={chosen}
-            choose={choose}
-          />
+          <LateString bows={bows} chosen={chosen} choose={choose} />
         </div>
         <MoveTools document={document} chosen={chosen} />
       </div>
@@ -125,37 +137,39 @@ function Board({ units, id }: { units: Units; id: number }) {
           chosen={chosen}
           grip={grip}
           units={units}
-          busy={busy}
+          busy={answer.of !== document && message === ""}
         />
         {!comparing && (
-          <MapPanel
+          <LateMap
             map={map.data}
             message={map.message}
-            document={document}
-            result={result}
+            document={lateDocument}
+            result={late}
             chosen={chosen}
             grip={grip}
           />
         )}
         <div className="grid content-start gap-3 lg:row-span-2 lg:overflow-y-auto lg:pr-1">
-          <MovePanel move={move} index={chosen} document={document} result={result} units={units} />
+          <MovePanel move={move} index={chosen} document={document} result={late} units={units} />
           {told && (
-            <Findings
+            <LateFindings
               findings={told.findings}
               words={told.findingWords}
-              moves={result?.moves ?? []}
-              remedies={remedies.data && settled === plan ? { of: plan, rows: remedies.data } : undefined}
+              moves={late?.moves ?? NO_MOVES}
+              remediesOf={plan}
+              remedies={remediesNow}
             />
           )}
           {reading && <Reading reading={reading} />}
         </div>
         <div className="min-w-0 lg:col-span-2 lg:flex lg:min-h-0 lg:flex-col">
-          {result && (
-            <ProfilePanel
-              document={document}
+          {late && (
+            <LateProfile
+              document={lateDocument}
               base={tried?.base}
-              result={result}
+              result={late}
               map={map.data}
+              landings={landings.data}
               weightLines={reading?.weightLines}
               chosen={chosen}
               units={units}
@@ -179,7 +193,15 @@ function useSettled(document: PlanDocument): PlanDocument | null {
   return settled;
 }
 
-function TitleRow({ id, title, help }: { id: number; title: string; help: () => void }) {
+const TitleRow = memo(function TitleRow({
+  id,
+  title,
+  help,
+}: {
+  id: number;
+  title: string;
+  help: () => void;
+}) {
   const clientName = usePlan((s) => s.clientName);
   const clientId = usePlan((s) => s.clientId);
   const canUndo = usePlan((s) => s.done.length > 0);
@@ -214,7 +236,7 @@ function TitleRow({ id, title, help }: { id: number; title: string; help: () => 
       </span>
     </div>
   );
-}
+});
 
 /** One line for what was just done, or what stands in the way. */
 function Said({ problems, message }: { problems: string[]; message?: string }) {

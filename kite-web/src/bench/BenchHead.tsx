@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import type { GripRow, PlanDocument, Ramp } from "../api/types";
 import { COATS } from "../draw/coats";
@@ -51,6 +52,18 @@ export function BenchHead(props: Props) {
   const done = all ? last : Math.min((chosen as number) + 1, last);
   const before = all ? 0 : Math.max(0, done - 1);
   const { paint, rows } = useBenchPaint({ document, outcome, ramp, coat, done, before });
+  const shape = outcome?.state(before);
+  const fits = over !== undefined && over.length === shape?.length;
+  const overlays = useMemo(
+    () => (
+      <>
+        {head && over && fits && <Xray3D head={head} before={over} colour={XRAY} />}
+        {head && xray && !over && shape && <Xray3D head={head} before={shape} colour={XRAY} />}
+        {grip && <Grip3D grip={grip} />}
+      </>
+    ),
+    [head, over, fits, xray, shape, grip],
+  );
   const of = props.name ? `${props.name}: head` : "Head";
   if (shown === "fallen") {
     if (fallen.message && !fallen.fall)
@@ -91,11 +104,7 @@ export function BenchHead(props: Props) {
         units={units}
         label={`${of} from the ${view}, painted with ${COATS[coat].toLowerCase()} ${all ? "after the whole plan" : `after move ${(chosen as number) + 1}`}`}
       >
-        {over && over.length === outcome.state(0).length && (
-          <Xray3D head={head} before={over} colour={XRAY} />
-        )}
-        {xray && !over && <Xray3D head={head} before={outcome.state(before)} colour={XRAY} />}
-        {grip && <Grip3D grip={grip} />}
+        {overlays}
       </Head3D>
       <div className="pointer-events-none absolute right-0 bottom-12 z-10 rounded-box bg-base-100/70 p-1">
         <Legend coat={coat} document={document} rows={rows} />

@@ -2,8 +2,9 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { useRef, useState } from "react";
 import type { Walk } from "../api/types";
+import { LengthAxis } from "../draw/LengthAxis";
 import { choose } from "../store/planStore";
-import { lengthWords, toShown, type Units, unitOf } from "../store/units";
+import { lengthWords, type Units } from "../store/units";
 import type { EdgeHandle, EdgeLine } from "./edges";
 
 const PAD = { left: 36, right: 12, top: 14, bottom: 36 };
@@ -86,17 +87,7 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
       role="group"
       aria-label="Round the hairline"
     >
-      {y.ticks(4).map((t) => (
-        <g key={t}>
-          <line x1={PAD.left} x2={W - PAD.right} y1={y(t)} y2={y(t)} className="stroke-base-300" />
-          <text x={PAD.left - 6} y={y(t) + 4} textAnchor="end" className="fill-base-content text-[12px]">
-            {toShown(t, units)}
-          </text>
-        </g>
-      ))}
-      <text x={2} y={11} className="fill-base-content text-[12px]">
-        {unitOf(units)}
-      </text>
+      <LengthAxis ticks={y.ticks(4)} y={y} from={PAD.left} to={W - PAD.right} units={units} />
       {marks.map(({ p, name, at }) => (
         <g key={p}>
           <line

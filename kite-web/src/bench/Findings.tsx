@@ -12,11 +12,13 @@ type Props = {
   findings: Finding[];
   words: string[];
   moves: { id: string }[];
-  remedies?: { of: PlanDocument; rows: RemedyRow[] };
+  /** What one change would answer, each a plan made of {@link remediesOf}. */
+  remedies?: RemedyRow[];
+  remediesOf?: PlanDocument;
 };
 
 /** What to know before cutting, worst first; each goes to its place, can be answered as meant, or remedied. */
-export function Findings({ findings, words, moves, remedies }: Props) {
+export function Findings({ findings, words, moves, remedies, remediesOf }: Props) {
   const meant = usePlan((s) => s.document?.meant) ?? [];
   if (findings.length === 0)
     return (
@@ -41,7 +43,7 @@ export function Findings({ findings, words, moves, remedies }: Props) {
         {sorted.map(({ f, words: said }) => {
           const at = moves.findIndex((m) => m.id === f.move);
           const key = `${f.rule}-${f.move ?? ""}-${f.place}`;
-          const remedy = remedies?.rows.find(
+          const remedy = remedies?.find(
             (r) => r.rule === f.rule && (r.move ?? "") === (f.move ?? "") && r.place === f.place,
           );
           const side = sideOf(f.place);
@@ -71,8 +73,8 @@ export function Findings({ findings, words, moves, remedies }: Props) {
                     Show
                   </button>
                 )}
-                {remedy && remedies && f.meant === undefined && (
-                  <Remedy name={key} base={remedies.of} row={remedy} />
+                {remedy && remediesOf && f.meant === undefined && (
+                  <Remedy name={key} base={remediesOf} row={remedy} />
                 )}
                 {f.meant === undefined ? (
                   f.severity !== "stop" && <MeantForm answer={(note) => answer(f, note)} />

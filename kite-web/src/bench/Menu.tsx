@@ -1,22 +1,11 @@
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactNode, useRef, useState } from "react";
+import { useShut } from "./useShut";
 
 /** A button that opens a sheet under it; Escape or a touch beside it shuts it. */
 export function Menu({ name, children }: { name: string; children: (shut: () => void) => ReactNode }) {
   const [open, setOpen] = useState(false);
   const box = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    if (!open) return;
-    const shut = (e: Event) => {
-      if (e instanceof KeyboardEvent ? e.key === "Escape" : !box.current?.contains(e.target as Node))
-        setOpen(false);
-    };
-    window.addEventListener("pointerdown", shut);
-    window.addEventListener("keydown", shut);
-    return () => {
-      window.removeEventListener("pointerdown", shut);
-      window.removeEventListener("keydown", shut);
-    };
-  }, [open]);
+  useShut(box, open, () => setOpen(false));
   return (
     <div ref={box} className="relative">
       <button type="button" className="btn touch" aria-expanded={open} onClick={() => setOpen(!open)}>

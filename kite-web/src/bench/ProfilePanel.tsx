@@ -1,5 +1,5 @@
 import { useMemo, useRef, useState } from "react";
-import type { FallReading, PlanDocument, Result, ScalpMap, Walk } from "../api/types";
+import type { FallReading, LandingRow, PlanDocument, Result, ScalpMap, Walk } from "../api/types";
 import { type Held, type Mark, Profile } from "../draw/Profile";
 import { ProfileTable } from "../draw/ProfileTable";
 import { marksOf, weightOn } from "../draw/walks";
@@ -28,13 +28,14 @@ type Props = {
   base?: PlanDocument;
   result: Result;
   map?: ScalpMap;
+  landings?: LandingRow[];
   weightLines?: FallReading["weightLines"];
   chosen: number;
   units: Units;
 };
 
 /** Length along a walk over the head or round its edge: seen, pulled, or typed. */
-export function ProfilePanel({ document, base, result, map, weightLines, chosen, units }: Props) {
+export function ProfilePanel({ document, base, result, map, landings, weightLines, chosen, units }: Props) {
   const [on, setOn] = useState<Walk["walk"]>("centre");
   const [form, setForm] = useState<Form>("graph");
   const [sloping, setSloping] = useState(false);
@@ -115,6 +116,10 @@ export function ProfilePanel({ document, base, result, map, weightLines, chosen,
             other={other}
             pull={base ? undefined : pull}
             keptMm={kept}
+            landings={landings?.flatMap((l) => {
+              const atMm = walk.marksMm[l.place];
+              return atMm === undefined ? [] : [{ ...l, atMm }];
+            })}
             weight={weightLines && weightOn(walk, weightLines)}
             size={size}
           />

@@ -1,9 +1,10 @@
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Cut, SaidPart } from "../api/types";
 import { change } from "../store/planStore";
 import type { Units } from "../store/units";
 import { type Changed, changedAt } from "./numbers";
 import { Stepper } from "./Stepper";
+import { useShut } from "./useShut";
 
 type Props = { parts: SaidPart[]; cut: Cut; at: (string | number)[]; units: Units };
 
@@ -11,19 +12,7 @@ type Props = { parts: SaidPart[]; cut: Cut; at: (string | number)[]; units: Unit
 export function Sentence({ parts, cut, at, units }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const box = useRef<HTMLParagraphElement>(null);
-  useEffect(() => {
-    if (open === null) return;
-    const shut = (e: Event) => {
-      if (e instanceof KeyboardEvent ? e.key === "Escape" : !box.current?.contains(e.target as Node))
-        setOpen(null);
-    };
-    window.addEventListener("pointerdown", shut);
-    window.addEventListener("keydown", shut);
-    return () => {
-      window.removeEventListener("pointerdown", shut);
-      window.removeEventListener("keydown", shut);
-    };
-  }, [open]);
+  useShut(box, open !== null, () => setOpen(null));
   return (
     <div ref={box} className="relative text-lg leading-8">
       {parts.map((p, i) => {

@@ -64,7 +64,8 @@ it("a remedy is seen before it is taken, and taking it is one step of undo", asy
       findings={[finding("r", "warn")]}
       words={["w"]}
       moves={document.moves}
-      remedies={{ of: document, rows }}
+      remedies={rows}
+      remediesOf={document}
     />,
   );
   await userEvent.click(screen.getByRole("button", { name: "Remedy" }));

@@ -2,12 +2,13 @@ import { useFrame, useThree } from "@react-three/fiber";
 import { useEffect, useMemo, useRef } from "react";
 import * as THREE from "three";
 import type { FallData, HeadData } from "../api/binary";
+import { Bust3D } from "./Bust3D";
 import { frameMs } from "./frameTime";
 import { Ghost3D } from "./Ghost3D";
 import { HairSvg } from "./HairSvg";
 import { geometryOf, HeadStage } from "./HeadStage";
 import { hairMaterial, movingHairMaterial, rootsMaterial } from "./hairMaterial";
-import { SKIN, skinMaterial } from "./lengthMaterial";
+import { SKIN } from "./lengthMaterial";
 import { CHILDREN, ribbons } from "./ribbons";
 import type { ViewName } from "./views";
 
@@ -54,19 +55,15 @@ export function Hair3D(props: Props) {
 
 function Strands({ head, fall, lengths }: Props) {
   const { invalidate, gl } = useThree();
-  const bust = useMemo(() => geometryOf(head.bust), [head]);
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
   const hair = useMemo(() => ribbons(fall), [fall]);
-  const skin = useMemo(() => skinMaterial(SKIN), []);
   const roots = useMemo(() => rootsMaterial(SKIN, fall.reading.colour), [fall.reading.colour]);
   const strands = useMemo(() => hairMaterial(fall.reading.colour, 4.2), [fall.reading.colour]);
   const moving = useMemo(() => movingHairMaterial(fall.reading.colour), [fall.reading.colour]);
   const mesh = useRef<THREE.Mesh>(null);
   const quick = useRef<boolean | undefined>(undefined);
-  useEffect(() => () => bust.dispose(), [bust]);
   useEffect(() => () => scalp.dispose(), [scalp]);
   useEffect(() => () => hair.dispose(), [hair]);
-  useEffect(() => () => skin.dispose(), [skin]);
   useEffect(() => () => roots.dispose(), [roots]);
   useEffect(() => () => strands.dispose(), [strands]);
   useEffect(() => () => moving.dispose(), [moving]);
@@ -97,7 +94,7 @@ function Strands({ head, fall, lengths }: Props) {
   });
   return (
     <>
-      <mesh geometry={bust} material={skin} />
+      <Bust3D mesh={head.bust} />
       <mesh geometry={scalp} material={roots} />
       <mesh ref={mesh} geometry={hair} material={strands} frustumCulled={false} />
     </>

@@ -1,17 +1,21 @@
 import { useThree } from "@react-three/fiber";
-import { type ReactNode, useEffect, useMemo, useState } from "react";
+import { memo, type ReactNode, useEffect, useMemo, useState } from "react";
 import * as THREE from "three";
 import type { HeadData } from "../api/binary";
 import { lengthWords, type Units } from "../store/units";
+import { Bust3D } from "./Bust3D";
 import type { Paint } from "./coats";
 import { colourMaterial } from "./colourMaterial";
 import { contourLabels, type Label } from "./contourLabels";
 import { cutField } from "./cutField";
 import { geometryOf, HeadStage, type Still } from "./HeadStage";
 import { HeadSvg } from "./HeadSvg";
-import { bandOf, lengthMaterial, SKIN, skinMaterial } from "./lengthMaterial";
+import { bandOf, lengthMaterial } from "./lengthMaterial";
 import { Standing3D } from "./Standing3D";
 import type { ViewName } from "./views";
+
+/** Pixels for each of the screen's while it turns or is painted anew; at rest it is drawn sharp. */
+const MOVING_RATIO = 0.8;
 
 type Props = {
   head: HeadData;
@@ -34,8 +38,8 @@ type Props = {
   children?: ReactNode;
 };
 
-/** The head in three dimensions, painted; contours at round lengths, labelled. */
-export function Head3D(props: Props) {
+/** The head in three dimensions, painted; contours at round lengths, labelled. Drawn anew only for another picture. */
+export const Head3D = memo(function Head3D(props: Props) {
   const { head, paint, units } = props;
   const [labels, setLabels] = useState<Label[]>([]);
   const labelled = props.labelled !== false && paint.kind === "bands" && paint.labelled;
@@ -66,6 +70,7 @@ export function Head3D(props: Props) {
         label={props.label}
         onStill={place}
         linked={props.linked}
+        movingRatio={MOVING_RATIO}
         wide={props.standing || props.wide}
         instead={<HeadSvg head={head} paint={paint} view={props.view} units={units} label={props.label} />}
       >
@@ -86,18 +91,14 @@ export function Head3D(props: Props) {
         ))}
     </div>
   );
-}
+});
 
 function Painted({ head, lengths, before, paint }: Props) {
   const { invalidate } = useThree();
-  const bust = useMemo(() => geometryOf(head.bust), [head]);
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
-  const skin = useMemo(() => skinMaterial(SKIN), []);
   const colours = paint.kind === "bands" ? paint.colours.join() : "";
   const coat = useMemo(() => (colours ? lengthMaterial(colours.split(",")) : colourMaterial()), [colours]);
-  useEffect(() => () => bust.dispose(), [bust]);
   useEffect(() => () => scalp.dispose(), [scalp]);
-  useEffect(() => () => skin.dispose(), [skin]);
   useEffect(() => () => coat.dispose(), [coat]);
   useEffect(() => {
     if (paint.kind === "bands") {
@@ -106,11 +107,12 @@ function Painted({ head, lengths, before, paint }: Props) {
     } else scalp.setAttribute("tone", new THREE.BufferAttribute(paint.tones, 3));
     const cut = cutField(lengths, before, head.scalp.triangles);
     scalp.setAttribute("cut", new THREE.BufferAttribute(cut, 1));
+    performance.mark("kite-laid");
     invalidate();
   }, [scalp, head, lengths, before, paint, invalidate]);
   return (
     <>
-      <mesh geometry={bust} material={skin} />
+      <Bust3D mesh={head.bust} />
       <mesh geometry={scalp} material={coat} />
     </>
   );

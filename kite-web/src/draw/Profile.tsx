@@ -2,13 +2,16 @@ import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
 import { useRef, useState } from "react";
 import type { Cut, Walk } from "../api/types";
-import { lengthWords, toShown, type Units, unitOf } from "../store/units";
+import { lengthWords, type Units } from "../store/units";
+import { LengthAxis } from "./LengthAxis";
 import { lastCut, TOOLS, toolOf } from "./tools";
 import { jumpsOf, marksOf, nearestAt, WALK_NAMES } from "./walks";
 
 const SIZE = { width: 430, height: 230 };
 const PAD = { left: 36, right: 12, top: 18, bottom: 40 };
 const NEAR_MM = 9;
+/** So near a landing a pulled length is meant to reach just it. */
+const LANDS_MM = 3;
 
 /** Something wished or flagged at a place of the walk. */
 export type Mark = { atMm: number; lengthMm: number; words: string };
@@ -29,6 +32,8 @@ type Props = {
   pull?: (held: Held, done: boolean) => void;
   /** What stays where it is while a slope is pulled. */
   keptMm?: number;
+  /** Lengths that reach a named place; a pull snaps to them. */
+  landings?: { atMm: number; lengthMm: number; name: string }[];
   /** Where the ends pile up. */
   weight?: { atMm: number; words: string }[];
   size?: { width: number; height: number };
@@ -37,6 +42,7 @@ type Props = {
 /** Length against distance along a walk, skin along the bottom, what it is cut with under it. Lengths are pulled. */
 export function Profile(props: Props) {
   const { walk, step, whole = false, units, cuts, wishes = [], other, pull, keptMm, weight = [] } = props;
+  const landings = props.landings ?? [];
   const { width: W, height: H } = props.size ?? SIZE;
   const svg = useRef<SVGSVGElement>(null);
   const most = useRef(0);
@@ -69,7 +75,8 @@ export function Profile(props: Props) {
     if (!m) return { atMm: 0, lengthMm: 0 };
     const mm = Math.max(0, y.invert((e.clientY - m.f) / m.d) - (from ? off.current.mm : 0));
     const atMm = from?.atMm ?? Math.max(0, Math.min(walk.lengthMm, x.invert((e.clientX - m.e) / m.a)));
-    return { atMm, lengthMm: Math.round(mm) };
+    const near = landings.find((l) => l.atMm === atMm && Math.abs(l.lengthMm - mm) < LANDS_MM);
+    return { atMm, lengthMm: near && from ? near.lengthMm : Math.round(mm) };
   };
   const snap = (h: Held): Held => {
     const near = marks.find((m) => Math.abs(m.atMm - h.atMm) < NEAR_MM);
@@ -109,17 +116,7 @@ export function Profile(props: Props) {
           <rect width="2.4" height="6" className="fill-error" />
         </pattern>
       </defs>
-      {y.ticks(4).map((t) => (
-        <g key={t}>
-          <line x1={PAD.left} x2={W - PAD.right} y1={y(t)} y2={y(t)} className="stroke-base-300" />
-          <text x={PAD.left - 6} y={y(t) + 4} textAnchor="end" className="fill-base-content text-[12px]">
-            {toShown(t, units)}
-          </text>
-        </g>
-      ))}
-      <text x={PAD.left - 6} y={12} textAnchor="end" className="fill-base-content text-[12px]">
-        {unitOf(units)}
-      </text>
+      <LengthAxis ticks={y.ticks(4)} y={y} from={PAD.left} to={W - PAD.right} units={units} />
       {marks.map(({ place, name, atMm: d }) => (
         <g key={place}>
           <line
@@ -217,6 +214,30 @@ export function Profile(props: Props) {
         strokeWidth={2}
       />
       {cuts && <Bands states={states} walk={walk} x={x} cuts={cuts} y={H - PAD.bottom + 4} />}
+      {landings
+        .filter((l) => l.lengthMm <= (y.domain()[1] ?? 0))
+        .map((l) => {
+          const right = l.atMm > walk.lengthMm / 2;
+          return (
+            <g key={`${l.atMm}/${l.name}`}>
+              <path
+                d={`M${x(l.atMm)} ${y(l.lengthMm)}h${right ? -16 : 16}`}
+                className="stroke-base-content"
+                strokeWidth={2}
+              />
+              <text
+                x={x(l.atMm) + (right ? -20 : 20)}
+                y={y(l.lengthMm) + 4}
+                textAnchor={right ? "end" : "start"}
+                className="fill-base-content stroke-base-100 text-[12px]"
+                strokeWidth={3}
+                paintOrder="stroke"
+              >
+                to the {l.name}
+              </text>
+            </g>
+          );
+        })}
       {weight.map((w) => (
         <g key={w.atMm}>
           <path d={`M${x(w.atMm) - 11} ${PAD.top - 2}h22l-5 8h-12z`} className="fill-base-content" />

@@ -34,23 +34,32 @@ export function useBenchPaint({ document, outcome, ramp, coat, done, before }: A
       .catch(() => undefined);
     return () => abort.abort();
   }, [coat, document]);
-  const paint = useMemo(() => {
+  const own = useMemo(() => {
     if (!outcome || !ramp || !rows) return undefined;
     const last = outcome.count - 1;
     const at = Math.min(done, last);
     if (coat === "length") return lengthPaint(outcome.state(at), ramp);
     const risk = rows.find((r) => r.id === "risk");
-    if (coat === "change" && risk)
-      return changePaint(outcome.state(Math.min(before, last)), outcome.state(at), risk);
-    if (coat === "tool")
-      return toolPaint(
-        outcome,
-        document.moves.map((m) => m.cut),
-        at,
-      );
-    const row = rows.find((r) => r.id === coat);
-    const fits = asked?.values.length === outcome.state(0).length;
-    return row && asked && asked.coat === coat && fits ? coatPaint(asked.values, row) : undefined;
-  }, [outcome, ramp, rows, coat, done, before, document, asked]);
+    return coat === "change" && risk
+      ? changePaint(outcome.state(Math.min(before, last)), outcome.state(at), risk)
+      : undefined;
+  }, [outcome, ramp, rows, coat, done, before]);
+  const tools = useMemo(
+    () =>
+      coat === "tool" && outcome
+        ? toolPaint(
+            outcome,
+            document.moves.map((m) => m.cut),
+            Math.min(done, outcome.count - 1),
+          )
+        : undefined,
+    [outcome, coat, done, document.moves],
+  );
+  const told = useMemo(() => {
+    const row = rows?.find((r) => r.id === coat);
+    const fits = outcome && asked?.values.length === outcome.state(0).length;
+    return row && fits && asked?.coat === coat ? coatPaint(asked.values, row) : undefined;
+  }, [outcome, rows, coat, asked]);
+  const paint: Paint | undefined = own ?? tools ?? told;
   return { paint, rows };
 }

@@ -3,9 +3,15 @@ import { type Outcome, readOutcome } from "../api/binary";
 import { ApiError, bytes, type FieldProblem } from "../api/http";
 import type { PlanDocument } from "../api/types";
 
-type Shown = { outcome?: Outcome; problems: FieldProblem[]; message: string; busy: boolean };
+type Shown = {
+  outcome?: Outcome;
+  /** The document it came of; while it is not the one asked for, the answer is still on its way. */
+  of?: PlanDocument;
+  problems: FieldProblem[];
+  message: string;
+};
 
-const NOTHING: Shown = { problems: [], message: "", busy: true };
+const NOTHING: Shown = { problems: [], message: "" };
 
 /** What comes of the document, computed by the server; an answer overtaken by a newer change is dropped. */
 export function useOutcome(document: PlanDocument | null): Shown {
@@ -16,16 +22,15 @@ export function useOutcome(document: PlanDocument | null): Shown {
       return;
     }
     const abort = new AbortController();
-    setShown((s) => ({ ...s, busy: true }));
     bytes("/api/outcome", document, abort.signal)
       .then((b) => {
-        setShown({ outcome: readOutcome(b), problems: [], message: "", busy: false });
+        setShown({ outcome: readOutcome(b), of: document, problems: [], message: "" });
         performance.mark("kite-outcome");
       })
       .catch((e) => {
         if (abort.signal.aborted) return;
         const problems = e instanceof ApiError ? e.problems : [];
-        setShown((s) => ({ ...s, problems, message: e.message, busy: false }));
+        setShown((s) => ({ ...s, problems, message: e.message }));
       });
     return () => abort.abort();
   }, [document]);

@@ -14,20 +14,18 @@ final class EditToPicture {
   private static final int WARM = 60;
   private static final int COUNTED = 40;
 
-  /** Presses a button and waits until the head of the new answer has been painted and read back. */
+  /** Presses a button and waits until the new answer's paint is laid on the head, painted and read back. */
   private static final String ONE_EDIT =
       """
       name => new Promise(done => {
-        const count = k => performance.getEntriesByName(k).length;
+        const last = k => performance.getEntriesByName(k).at(-1)?.startTime ?? 0;
         const canvas = document.querySelector('[data-testid=head] canvas');
         const gl = canvas.getContext('webgl2');
-        const outcomes = count('kite-outcome');
-        let painted = -1;
         const start = performance.now();
         document.querySelector(`[aria-label="${name}"]`).click();
         const look = () => {
-          if (painted < 0 && count('kite-outcome') > outcomes) painted = count('kite-painted');
-          if (painted >= 0 && count('kite-painted') > painted) {
+          const laid = last('kite-laid');
+          if (last('kite-outcome') > start && laid > last('kite-outcome') && Math.max(last('kite-painted'), last('kite-sharp')) > laid) {
             gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
             done(performance.now() - start);
           } else requestAnimationFrame(look);

@@ -1,5 +1,7 @@
 package kitetail.plan;
 
+import java.util.ArrayList;
+import java.util.List;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -10,24 +12,34 @@ import kitetail.section.Region;
 final class Reference {
   static final Head HEAD = Head.of(new HeadSpec.Measured(570, null, null));
   private static final int GRID = 36;
+  private static final List<Spot> SPOTS = spots();
+
+  /** A place of the usual scalp, as regions are asked about it. */
+  private record Spot(Vec3 at, double azimuthRad, double fromApexMm) {
+    boolean in(Limit.Test region) {
+      return region.holds(at, azimuthRad, fromApexMm);
+    }
+  }
 
   private Reference() {}
 
-  /** True when two regions have skin in common. */
-  static boolean meet(Region x, Region y) {
-    Limit.Test a = x.on(HEAD);
-    Limit.Test b = y.on(HEAD);
+  private static List<Spot> spots() {
+    List<Spot> out = new ArrayList<>();
     for (int i = 0; i < GRID; i++) {
       double az = 2 * Math.PI * i / GRID - Math.PI;
       double edge = HEAD.hairlineFromApexMm(az);
       for (int k = 1; k <= GRID; k++) {
         double d = edge * k / GRID;
-        Vec3 p = HEAD.point(az, d);
-        if (a.holds(p, az, d) && b.holds(p, az, d)) {
-          return true;
-        }
+        out.add(new Spot(HEAD.point(az, d), az, d));
       }
     }
-    return false;
+    return List.copyOf(out);
+  }
+
+  /** True when two regions have skin in common. */
+  static boolean meet(Region x, Region y) {
+    Limit.Test a = x.on(HEAD);
+    Limit.Test b = y.on(HEAD);
+    return SPOTS.stream().anyMatch(s -> s.in(a) && s.in(b));
   }
 }

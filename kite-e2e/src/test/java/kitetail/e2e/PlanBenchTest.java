@@ -37,13 +37,20 @@ class PlanBenchTest {
         const bytes = await r.arrayBuffer();
         const n = new DataView(bytes).getUint32(0, true);
         const result = JSON.parse(new TextDecoder().decode(new Uint8Array(bytes, 4, n)));
+        const lengths = new Uint16Array(bytes, 4 + n);
+        const points = result.walks.reduce((k, x) => k + x.distanceMm.length, 0);
         const w = result.walks.find(x => x.walk === walk);
+        let from = lengths.length - points;
+        for (const x of result.walks) {
+          if (x === w) break;
+          from += x.distanceMm.length;
+        }
         const at = w.marksMm[place];
         let best = 0;
         w.distanceMm.forEach((d, i) => {
           if (Math.abs(d - at) < Math.abs(w.distanceMm[best] - at)) best = i;
         });
-        return w.afterMove.at(-1).lengthMm[best];
+        return lengths[from + best] / 20;
       }
       """;
 

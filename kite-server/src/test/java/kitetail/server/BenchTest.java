@@ -135,6 +135,24 @@ class BenchTest {
   }
 
   @Test
+  void landings_areLongerTheFartherTheyLie_fromTheirRoots() {
+    JsonNode all = posted("/api/landings", asked("tapered-pixie").path("document"));
+    double before = 0;
+    int front = 0;
+    for (JsonNode l : all) {
+      if (l.path("place").asString().equals("front")) {
+        assertThat(l.path("lengthMm").asDouble())
+            .as(l.path("name").asString())
+            .isGreaterThan(before);
+        before = l.path("lengthMm").asDouble();
+        front++;
+      }
+    }
+    assertThat(front).isEqualTo(4);
+    assertThat(all.size()).isEqualTo(5);
+  }
+
+  @Test
   void twoPlans_areToldApart_inWords() {
     ObjectNode a = asked("tapered-pixie");
     a.set("other", a.path("document"));

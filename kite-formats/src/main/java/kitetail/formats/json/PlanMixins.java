@@ -207,7 +207,8 @@ final class PlanMixins {
           Outgrown.What.class,
           CheckRound.Kind.class,
           CheckRound.Way.class,
-          MoveEdit.Kind.class
+          MoveEdit.Kind.class,
+          MoveEdit.Line.class
         }) {
       b.addMixIn(e, Names.class);
     }

@@ -36,6 +36,18 @@ public final class ResultJson {
    * @param found what a stylist should know, worst first
    */
   public static ObjectNode of(Plan plan, Outcome o, List<Finding> found, boolean sites) {
+    ObjectNode r = withoutLengths(plan, o, found);
+    for (int i = 0; i < o.scalp().walks().size(); i++) {
+      lengths((ObjectNode) r.path("walks").get(i), o.scalp().walks().get(i), o);
+    }
+    if (sites) {
+      sites(r.putArray("sites"), o);
+    }
+    return r;
+  }
+
+  /** The same without the lengths along the walks, for those who send them otherwise. */
+  public static ObjectNode withoutLengths(Plan plan, Outcome o, List<Finding> found) {
     ObjectNode r = PlanJson.json().createObjectNode();
     r.put("engine", PlanEngine.VERSION);
     r.put("title", plan.title());
@@ -66,7 +78,7 @@ public final class ResultJson {
       ends.put(name(p), round(o.endMm(p)));
     }
     ArrayNode walks = r.putArray("walks");
-    o.scalp().walks().forEach(w -> walk(walks.addObject(), w, o));
+    o.scalp().walks().forEach(w -> walk(walks.addObject(), w));
     ArrayNode wishes = r.putArray("wishes");
     o.wishes()
         .forEach(
@@ -80,9 +92,6 @@ public final class ResultJson {
                     .put("shortfallMm", round(w.shortMm()))
                     .put("weeksToGrow", round(w.weeks())));
     r.set("findings", findings(found));
-    if (sites) {
-      sites(r.putArray("sites"), o);
-    }
     return r;
   }
 
@@ -171,7 +180,7 @@ public final class ResultJson {
     }
   }
 
-  private static void walk(ObjectNode n, Walk w, Outcome o) {
+  private static void walk(ObjectNode n, Walk w) {
     n.put(
         "walk",
         switch (w.kind()) {
@@ -185,6 +194,9 @@ public final class ResultJson {
     numbers(n.putArray("distanceMm"), w.distanceMm(), 0, w.size());
     ArrayNode points = n.putArray("pointsMm");
     w.pointsMm().forEach(p -> points.add(round(p.x())).add(round(p.y())).add(round(p.z())));
+  }
+
+  private static void lengths(ObjectNode n, Walk w, Outcome o) {
     numbers(n.putArray("beforeMm"), o.beforeMm(), w.firstRoot(), w.size());
     ArrayNode after = n.putArray("afterMove");
     for (Outcome.Step s : o.steps()) {

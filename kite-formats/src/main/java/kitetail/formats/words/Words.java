@@ -7,6 +7,7 @@ import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
+import kitetail.wish.Landing;
 
 /** Says moves and findings in short trade words. The only place where they are worded. */
 public record Words(Units units) {
@@ -41,6 +42,21 @@ public record Words(Units units) {
       case MID_EAR_LEFT, MID_EAR_RIGHT -> "middle of the ear";
       case LOBE_LEFT, LOBE_RIGHT -> "ear lobe";
       case JAW_LEFT, JAW_RIGHT -> "jaw corner";
+      case CHIN -> "chin";
+      case COLLAR -> "collar";
+    };
+  }
+
+  public String landing(Landing l) {
+    return switch (l) {
+      case BROW -> "brow";
+      case EYE -> "eye";
+      case CHEEK -> "cheek hollow";
+      case NOSE_TIP -> "nose tip";
+      case EAR_TOP -> "ear top";
+      case MID_EAR -> "mid ear";
+      case EAR_LOBE -> "ear lobe";
+      case JAW -> "jaw corner";
       case CHIN -> "chin";
       case COLLAR -> "collar";
     };

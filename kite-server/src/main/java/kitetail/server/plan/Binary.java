@@ -2,7 +2,9 @@ package kitetail.server.plan;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.geom.Mesh;
 import kitetail.plan.Outcome;
@@ -28,17 +30,24 @@ final class Binary {
   }
 
   /**
-   * Length of the JSON, the JSON padded with spaces to a multiple of four, then float32 lengths at
-   * every scalp vertex: before the first move, then after each.
+   * Length of the JSON, the JSON padded with spaces to a multiple of four, then lengths as uint16
+   * in twentieths of a mm: before the first move, then after each; of every scalp vertex, then of
+   * every point of every walk.
    */
   static byte[] outcome(String json, Outcome o, int[] vertexRoots) {
     byte[] text = MeshBytes.padded(json);
+    int[] roots =
+        IntStream.concat(
+                Arrays.stream(vertexRoots),
+                o.scalp().walks().stream()
+                    .flatMapToInt(w -> IntStream.range(w.firstRoot(), w.firstRoot() + w.size())))
+            .toArray();
     ByteBuffer b =
-        ByteBuffer.allocate(4 + text.length + 2 * vertexRoots.length * (o.steps().size() + 1))
+        ByteBuffer.allocate(4 + text.length + 2 * roots.length * (o.steps().size() + 1))
             .order(ByteOrder.LITTLE_ENDIAN);
     b.putInt(text.length).put(text);
-    lengths(b, o.beforeMm(), vertexRoots);
-    o.steps().forEach(s -> lengths(b, s.leftMm(), vertexRoots));
+    lengths(b, o.beforeMm(), roots);
+    o.steps().forEach(s -> lengths(b, s.leftMm(), roots));
     return b.array();
   }
 

@@ -169,7 +169,7 @@ class PlanController {
     Plan plan = PlanJson.read(document);
     Outcome o = heads.run(plan);
     List<Finding> found = Check.of(plan, o);
-    ObjectNode result = ResultJson.of(plan, o, found, false);
+    ObjectNode result = ResultJson.withoutLengths(plan, o, found);
     result.put("growthMmPerWeek", 7 * plan.hair().growthMmPerDay());
     Words words = new Words(Units.valueOf(me.units()));
     ArrayNode said = result.putArray("words");

@@ -1,0 +1,61 @@
+package kitetail.server.bench;
+
+import java.util.List;
+import java.util.Map;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.ResultJson;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.head.Head;
+import kitetail.head.Place;
+import kitetail.plan.Plan;
+import kitetail.server.head.Heads;
+import kitetail.wish.Landing;
+import kitetail.wish.Wish;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * How long hair must be for its ends to land where stylists name them: targets for a pulled length.
+ */
+@RestController
+@RequestMapping("/api")
+class LandingController {
+  private static final Map<Place, List<Landing>> NAMED =
+      Map.of(
+          Place.FRONT,
+          List.of(Landing.BROW, Landing.EYE, Landing.NOSE_TIP, Landing.CHIN),
+          Place.NAPE,
+          List.of(Landing.COLLAR));
+
+  private final Heads heads;
+
+  LandingController(Heads heads) {
+    this.heads = heads;
+  }
+
+  /** {@code lengthMm} dry and straight. */
+  record LandingRow(String place, String name, double lengthMm) {}
+
+  /** None for a body without a face. */
+  @PostMapping("/landings")
+  List<LandingRow> landings(@RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    Head head = heads.fitted(plan.head());
+    if (head.face().isEmpty()) {
+      return List.of();
+    }
+    Words words = new Words(Units.CM);
+    return NAMED.entrySet().stream()
+        .flatMap(e -> e.getValue().stream().map(l -> row(plan, head, e.getKey(), l, words)))
+        .toList();
+  }
+
+  private static LandingRow row(Plan plan, Head head, Place p, Landing l, Words words) {
+    double need = new Wish(p, null, l).needMm(head, plan.hair());
+    return new LandingRow(ResultJson.name(p), words.landing(l), Math.round(need));
+  }
+}

@@ -1,0 +1,30 @@
+import { useFrame, useThree } from "@react-three/fiber";
+import { useEffect, useMemo } from "react";
+import * as THREE from "three";
+import type { MeshData } from "../api/binary";
+import { coarseTriangles } from "./coarse";
+import { geometryOf } from "./HeadStage";
+import { SKIN, skinMaterial } from "./lengthMaterial";
+
+/** Face, ears, neck and shoulders; in fewer triangles until the head stands still. */
+export function Bust3D({ mesh }: { mesh: MeshData }) {
+  const { gl } = useThree();
+  const shape = useMemo(() => {
+    const g = geometryOf(mesh);
+    const coarse = coarseTriangles(mesh);
+    const both = new Uint32Array(mesh.triangles.length + coarse.length);
+    both.set(mesh.triangles);
+    both.set(coarse, mesh.triangles.length);
+    g.setIndex(new THREE.BufferAttribute(both, 1));
+    return g;
+  }, [mesh]);
+  const skin = useMemo(() => skinMaterial(SKIN), []);
+  useEffect(() => () => shape.dispose(), [shape]);
+  useEffect(() => () => skin.dispose(), [skin]);
+  useFrame(() => {
+    const fine = mesh.triangles.length;
+    if (gl.getPixelRatio() > 1) shape.setDrawRange(0, fine);
+    else shape.setDrawRange(fine, Number.POSITIVE_INFINITY);
+  });
+  return <mesh geometry={shape} material={skin} />;
+}
