@@ -33,6 +33,8 @@ const NARROW_MM = 1.1;
 /** While it turns on a slow machine: so many of the strands, each of fewer points, and fewer pixels. */
 const MOVING_SHARE = 0.34;
 const MOVING_RATIO = 0.6;
+/** Every strand takes its time: the sharp picture is begun a little sooner than of a bare head. */
+const STILL_MS = 80;
 
 /** The head with its hair fallen. */
 export function Hair3D(props: Props) {
@@ -44,6 +46,7 @@ export function Hair3D(props: Props) {
         label={props.label}
         linked={props.linked}
         movingRatio={MOVING_RATIO}
+        stillMs={STILL_MS}
         instead={<HairSvg head={props.head} fall={props.fall} view={props.view} label={props.label} />}
       >
         <Strands {...props} />

@@ -1,5 +1,5 @@
 import { useThree } from "@react-three/fiber";
-import { memo, type ReactNode, useEffect, useMemo, useState } from "react";
+import { memo, type ReactNode, useEffect, useLayoutEffect, useMemo, useState } from "react";
 import * as THREE from "three";
 import type { HeadData } from "../api/binary";
 import { lengthWords, type Units } from "../store/units";
@@ -100,7 +100,8 @@ function Painted({ head, lengths, before, paint }: Props) {
   const coat = useMemo(() => (colours ? lengthMaterial(colours.split(",")) : colourMaterial()), [colours]);
   useEffect(() => () => scalp.dispose(), [scalp]);
   useEffect(() => () => coat.dispose(), [coat]);
-  useEffect(() => {
+  // Before the next frame, not after it.
+  useLayoutEffect(() => {
     if (paint.kind === "bands") {
       const bands = paint.values.map((l) => bandOf(l, paint.levels));
       scalp.setAttribute("band", new THREE.BufferAttribute(bands, 1));

@@ -10,7 +10,8 @@ import { VIEWS, type ViewName } from "./views";
 const DISTANCE_MM = 770;
 const MIDDLE = new THREE.Vector3(0, -2, 20);
 const WIDER = 1.5;
-const STILL_MS = 80;
+/** Nothing has moved for so long: the head stands still. */
+const STILL_MS = 100;
 /** At rest a slow machine draws so many pixels for each of the screen's, a quick one more. */
 const SHARP_RATIO = 1.5;
 const SHARPEST_RATIO = 2;
@@ -33,6 +34,8 @@ type Props = {
   linked?: boolean;
   /** Pixels drawn for each of the screen's while it turns. */
   movingRatio?: number;
+  /** How long nothing has to move before it is drawn sharp. */
+  stillMs?: number;
   /** Seen from farther off, where hair stands out from the head. */
   wide?: boolean;
   children: ReactNode;
@@ -63,6 +66,7 @@ export function HeadStage({
   linked,
   wide,
   movingRatio,
+  stillMs,
   children,
   instead,
 }: Props) {
@@ -89,6 +93,7 @@ export function HeadStage({
         linked={linked}
         wide={wide}
         movingRatio={movingRatio}
+        stillMs={stillMs}
       />
       {children}
     </Canvas>
@@ -110,7 +115,8 @@ function Turning({
   linked,
   wide,
   movingRatio = 1,
-}: Pick<Props, "view" | "viewTurn" | "onStill" | "linked" | "wide" | "movingRatio">) {
+  stillMs = STILL_MS,
+}: Pick<Props, "view" | "viewTurn" | "onStill" | "linked" | "wide" | "movingRatio" | "stillMs">) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
   const sharpened = useRef(false);
@@ -192,7 +198,7 @@ function Turning({
       gl.setPixelRatio(Math.max(quick.current ? SHARPEST_RATIO : SHARP_RATIO, window.devicePixelRatio));
       sharpened.current = true;
       invalidate();
-    }, STILL_MS);
+    }, stillMs);
     performance.mark("kite-painted");
   });
   useEffect(() => () => clearTimeout(stillTimer.current), []);

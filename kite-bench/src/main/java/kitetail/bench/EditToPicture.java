@@ -14,7 +14,10 @@ final class EditToPicture {
   private static final int WARM = 60;
   private static final int COUNTED = 40;
 
-  /** Presses a button and waits until the new answer's paint is laid on the head, painted and read back. */
+  /**
+   * Presses a button and waits until the new answer's paint is laid on the head, painted and read
+   * back.
+   */
   private static final String ONE_EDIT =
       """
       name => new Promise(done => {
