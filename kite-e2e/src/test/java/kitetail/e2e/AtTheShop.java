@@ -26,6 +26,8 @@ import java.util.concurrent.TimeUnit;
 final class AtTheShop implements AutoCloseable {
   private static final Path JAR = Path.of("../kite-server/target/kitetail-app.jar");
 
+  private static final double PATIENCE_MS = 120_000;
+
   private final String database = "e2e_" + Long.toUnsignedString(System.nanoTime(), 36);
   private final int port;
   private Process server;
@@ -162,6 +164,8 @@ final class AtTheShop implements AutoCloseable {
     BrowserContext c =
         browser.newContext(
             new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+    // A shared machine may be many times slower for a while; no test is about how long a step takes.
+    c.setDefaultTimeout(PATIENCE_MS);
     c.addInitScript(
         "localStorage.setItem('kite-theme', localStorage.getItem('kite-theme') ?? '"
             + theme
