@@ -181,6 +181,12 @@ final class AtTheShop implements AutoCloseable {
     return p;
   }
 
+  /** Everybody goes home: pages left open would go on drawing while the next test waits. */
+  void clear() {
+    List.copyOf(browser.contexts()).forEach(BrowserContext::close);
+    consoleErrors.clear();
+  }
+
   Page signedIn(String who, String theme) {
     Page p = visitor(theme);
     p.navigate(url("/"));

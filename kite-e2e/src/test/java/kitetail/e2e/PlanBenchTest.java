@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -64,6 +65,11 @@ class PlanBenchTest {
   @AfterAll
   static void close() {
     shop.close();
+  }
+
+  @AfterEach
+  void clear() {
+    shop.clear();
   }
 
   private static Locator button(Page p, String name) {

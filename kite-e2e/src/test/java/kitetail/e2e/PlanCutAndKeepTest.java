@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.util.Arrays;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,6 +27,11 @@ class PlanCutAndKeepTest {
   @AfterAll
   static void close() {
     shop.close();
+  }
+
+  @AfterEach
+  void clear() {
+    shop.clear();
   }
 
   private static Locator button(Page p, String name) {

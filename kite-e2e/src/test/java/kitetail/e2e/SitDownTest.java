@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,6 +32,11 @@ class SitDownTest {
   @AfterAll
   static void close() {
     shop.close();
+  }
+
+  @AfterEach
+  void clear() {
+    shop.clear();
   }
 
   private static Page sitting(String theme, int client) {
