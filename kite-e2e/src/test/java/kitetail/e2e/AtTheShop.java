@@ -164,7 +164,8 @@ final class AtTheShop implements AutoCloseable {
     BrowserContext c =
         browser.newContext(
             new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
-    // A shared machine may be many times slower for a while; no test is about how long a step takes.
+    // A shared machine may be many times slower for a while; no test is about how long a step
+    // takes.
     c.setDefaultTimeout(PATIENCE_MS);
     c.addInitScript(
         "localStorage.setItem('kite-theme', localStorage.getItem('kite-theme') ?? '"
