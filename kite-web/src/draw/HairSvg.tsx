@@ -1,8 +1,7 @@
 import { useMemo } from "react";
 import type { FallData, HeadData } from "../api/binary";
 import { shaded } from "./colour";
-import { axesOf, headTriangles, projector, SVG_H, SVG_W } from "./HeadSvg";
-import { SKIN } from "./lengthMaterial";
+import { axesOf, headPaths, projector, SVG_H, SVG_W } from "./HeadSvg";
 import type { ViewName } from "./views";
 
 const MOST = 1400;
@@ -23,7 +22,7 @@ export function HairSvg({
   const drawn = useMemo(() => {
     const axes = axesOf(view);
     const project = projector(axes);
-    const skin = headTriangles(
+    const skin = headPaths(
       head,
       { kind: "kinds", tones: new Float32Array(head.scalp.points.length).fill(0.6) },
       axes,
@@ -58,7 +57,7 @@ export function HairSvg({
         <path key={s.d} d={s.d} fill="none" stroke={s.fill} strokeWidth={2.4} />
       ))}
       {drawn.skin.map((t) => (
-        <path key={t.d} d={t.d} fill={t.fill || SKIN} stroke={t.fill} strokeWidth={0.6} />
+        <path key={t.d} d={t.d} fill={t.fill} stroke={t.fill} strokeWidth={0.6} />
       ))}
       {near.map((s) => (
         <path key={s.d} d={s.d} fill="none" stroke={s.fill} strokeWidth={2.4} strokeLinecap="round" />

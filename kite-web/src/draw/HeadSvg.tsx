@@ -13,6 +13,8 @@ const [W, H] = [SVG_W, SVG_H];
 const MIDDLE = [0, -2, 20] as const;
 const MM_TO_PX = 1.32;
 const SHADES = 5;
+/** Triangles this near each other in depth do not hide one another, so those of a colour are one path. */
+const SLAB_MM = 8;
 
 type Axes = { right: number[]; up: number[]; toEye: number[] };
 
@@ -52,8 +54,20 @@ function projected(m: MeshData, a: Axes) {
 
 type Triangle = { deep: number; d: string; fill: string };
 
-/** The painted head as a line drawing of triangles, for browsers that draw nothing in 3D. */
-export function headTriangles(head: HeadData, paint: Paint, a: Axes): Triangle[] {
+/** The painted head as filled paths from the farthest to the nearest, for browsers that draw nothing in 3D. */
+export function headPaths(head: HeadData, paint: Paint, a: Axes): { fill: string; d: string }[] {
+  const slabs = new Map<string, { fill: string; slab: number; d: string[] }>();
+  for (const t of headTriangles(head, paint, a)) {
+    const slab = Math.floor(t.deep / SLAB_MM);
+    const key = `${slab} ${t.fill}`;
+    const path = slabs.get(key);
+    if (path) path.d.push(t.d);
+    else slabs.set(key, { fill: t.fill, slab, d: [t.d] });
+  }
+  return [...slabs.values()].sort((p, q) => p.slab - q.slab).map((p) => ({ fill: p.fill, d: p.d.join("") }));
+}
+
+function headTriangles(head: HeadData, paint: Paint, a: Axes): Triangle[] {
   const out: Triangle[] = [];
   const lay = (m: MeshData, colour: (v: number) => string) => {
     const at = projected(m, a);
@@ -82,23 +96,14 @@ export function headTriangles(head: HeadData, paint: Paint, a: Axes): Triangle[]
           )
           .join("")}`,
   );
-  return out.sort((p, q) => p.deep - q.deep);
+  return out;
 }
 
 type Props = { head: HeadData; paint: Paint; view: ViewName; units: Units; label: string };
 
 export function HeadSvg({ head, paint, view, units, label }: Props) {
   const axes = useMemo(() => axesOf(view), [view]);
-  const runs = useMemo(() => {
-    // Neighbours of one colour are one path.
-    const all: { fill: string; d: string }[] = [];
-    for (const t of headTriangles(head, paint, axes)) {
-      const last = all.at(-1);
-      if (last?.fill === t.fill) last.d += t.d;
-      else all.push({ fill: t.fill, d: t.d });
-    }
-    return all;
-  }, [head, paint, axes]);
+  const paths = useMemo(() => headPaths(head, paint, axes), [head, paint, axes]);
   const labels = useMemo(
     () =>
       paint.kind === "bands" && paint.labelled
@@ -117,9 +122,8 @@ export function HeadSvg({ head, paint, view, units, label }: Props) {
       aria-label={label}
       data-testid="head-svg"
     >
-      {runs.map((r, i) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: drawn anew as a whole
-        <path key={i} d={r.d} fill={r.fill} stroke={r.fill} strokeWidth={0.6} />
+      {paths.map((p) => (
+        <path key={p.d} d={p.d} fill={p.fill} stroke={p.fill} strokeWidth={0.6} />
       ))}
       {labels.map((l) => (
         <text

@@ -3,7 +3,7 @@ import { afterEach, expect, it } from "vitest";
 import type { FallData, HeadData } from "../api/binary";
 import type { FallReading, Walk } from "../api/types";
 import { HairSvg } from "./HairSvg";
-import { axesOf, HeadSvg, headTriangles } from "./HeadSvg";
+import { axesOf, HeadSvg, headPaths } from "./HeadSvg";
 import { ProfileTable } from "./ProfileTable";
 
 afterEach(cleanup);
@@ -26,11 +26,11 @@ const paint = {
 };
 
 it("draws what looks at the eye and leaves out what looks away", () => {
-  const front = headTriangles(head, paint, axesOf("front"));
+  const front = headPaths(head, paint, axesOf("front"));
   expect(front).toHaveLength(1);
   expect(front[0]?.fill.startsWith("#")).toBe(true);
-  expect(headTriangles(head, paint, axesOf("back"))).toHaveLength(1);
-  expect(front[0]?.d).not.toBe(headTriangles(head, paint, axesOf("back"))[0]?.d);
+  expect(headPaths(head, paint, axesOf("back"))).toHaveLength(1);
+  expect(front[0]?.d).not.toBe(headPaths(head, paint, axesOf("back"))[0]?.d);
 });
 
 it("labels the contour it draws, in the stylist's units", () => {

@@ -1,17 +1,18 @@
 package kitetail.plan;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.head.Place;
-import kitetail.section.Region;
 
 /**
  * What must be done before what. The rules are common practice; some are the stylist's own school.
@@ -121,9 +122,12 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
 
   /** Bulk comes off before the comb. */
   private static void bulk(Plan plan, List<Rule> rules) {
+    Map<String, BitSet> spots = new HashMap<>();
+    Function<Move, BitSet> of =
+        m -> spots.computeIfAbsent(m.section(), id -> Reference.spots(plan.region(id)));
     for (Move b : plan.moves()) {
       for (Move c : plan.moves()) {
-        if (b.job() == Job.BULK && c.cut() instanceof Comb && meet(plan, b, c)) {
+        if (b.job() == Job.BULK && c.cut() instanceof Comb && meet(b, c, of)) {
           add(rules, "bulk-first", b.id(), c.id());
         }
       }
@@ -248,10 +252,8 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
     return back == side ? null : back ? School.Begin.BACK : School.Begin.SIDES;
   }
 
-  private static boolean meet(Plan plan, Move a, Move b) {
-    Region x = plan.region(a.section());
-    Region y = plan.region(b.section());
-    return x.equals(y) || Reference.meet(x, y);
+  private static boolean meet(Move a, Move b, Function<Move, BitSet> spots) {
+    return a.section().equals(b.section()) || spots.apply(a).intersects(spots.apply(b));
   }
 
   private static void add(List<Rule> rules, String id, String before, String then) {

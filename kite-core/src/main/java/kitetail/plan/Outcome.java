@@ -18,6 +18,7 @@ import kitetail.wish.Reading;
  * @param cover how the sections cover the scalp
  * @param seams where sections meet
  * @param jumps where sections meet with a jump in length, meant or not
+ * @param extents of each section, with what is left at the end
  */
 public record Outcome(
     Scalp scalp,
@@ -26,7 +27,8 @@ public record Outcome(
     List<Reading> wishes,
     Cover cover,
     List<Seam> seams,
-    List<Jumps> jumps) {
+    List<Jumps> jumps,
+    List<Extent> extents) {
   /**
    * @param cut the move's cut with what it took over put in as numbers
    * @param left the hair after the move

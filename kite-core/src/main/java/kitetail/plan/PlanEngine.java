@@ -72,7 +72,8 @@ public final class PlanEngine {
         wishes(plan, bench.scalp(), state),
         bench.cover(plan.sections()),
         seams,
-        Jumps.of(plan, seams));
+        Jumps.of(plan, seams),
+        extents(plan, bench, state));
   }
 
   /**
@@ -228,6 +229,12 @@ public final class PlanEngine {
         shortfall,
         at < 0 ? null : scalp.head().nearestPlace(scalp.pointMm(at)),
         doses);
+  }
+
+  private static List<Extent> extents(Plan plan, Workbench bench, Stock left) {
+    return plan.sections().stream()
+        .map(s -> Extent.of(s.id(), bench.zone(plan.region(s.id())), left.longest()))
+        .toList();
   }
 
   private static List<Reading> wishes(Plan plan, Scalp scalp, Stock state) {

@@ -1,6 +1,7 @@
 package kitetail.plan;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
@@ -36,10 +37,16 @@ final class Reference {
     return List.copyOf(out);
   }
 
-  /** True when two regions have skin in common. */
-  static boolean meet(Region x, Region y) {
-    Limit.Test a = x.on(HEAD);
-    Limit.Test b = y.on(HEAD);
-    return SPOTS.stream().anyMatch(s -> s.in(a) && s.in(b));
+  /**
+   * The numbered spots of the usual scalp that lie in a region; two regions meet where both have
+   * one.
+   */
+  static BitSet spots(Region r) {
+    Limit.Test in = r.on(HEAD);
+    BitSet out = new BitSet(SPOTS.size());
+    for (int i = 0; i < SPOTS.size(); i++) {
+      out.set(i, SPOTS.get(i).in(in));
+    }
+    return out;
   }
 }

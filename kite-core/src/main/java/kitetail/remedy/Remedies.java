@@ -38,6 +38,12 @@ public final class Remedies {
   /** A guard leaves this much over what the comb will, so that the comb still has hair to cut. */
   private static final double OVER_COMB_MM = 6;
 
+  /**
+   * A guide is shortened by half an inch at a time (common practice); hair shorter than that is let
+   * grow.
+   */
+  private static final double AT_A_TIME_MM = 12.7;
+
   private final Plan plan;
   private final Workbench bench;
   private final Outcome outcome;
@@ -92,7 +98,7 @@ public final class Remedies {
     }
     return switch (f.rule()) {
       case "bulk-before-comb" -> bulkFirst(f);
-      case "does-not-reach" -> turned(f, Dial.LENGTH, v -> Math.max(0, Math.floor(v - f.amount())));
+      case "does-not-reach" -> shorter(f);
       case "bite-wide" ->
           fingers(f, g -> g.withBite(Math.max(3, Math.round(g.biteMm() / 2 * 10) / 10.0)));
       case "takes-nothing" -> removed(f);
@@ -148,6 +154,12 @@ public final class Remedies {
             Double.isNaN(m.cut().dial(d))
                 ? m
                 : m.with(m.cut().turned(d, to.apply(m.cut().dial(d)))));
+  }
+
+  private Plan shorter(Finding f) {
+    return f.amount() <= AT_A_TIME_MM
+        ? turned(f, Dial.LENGTH, v -> Math.max(0, Math.floor(v - f.amount())))
+        : null;
   }
 
   private Plan removed(Finding f) {

@@ -144,6 +144,7 @@ class RulesTest {
               List.of(),
               new Cover(List.of(), List.of()),
               List.of(),
+              List.of(),
               List.of());
       Found out = new Found();
       out.of(rule);

@@ -1,6 +1,5 @@
 package kitetail.e2e;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -196,19 +195,6 @@ final class AtTheShop implements AutoCloseable {
     p.getByText("Sign in").click();
     p.getByText("Sign out").waitFor();
     return p;
-  }
-
-  /** What axe finds of serious or critical weight on the page as it stands. */
-  static List<String> serious(Page p) {
-    return new AxeBuilder(p)
-        .analyze().getViolations().stream()
-            .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-            .map(
-                v ->
-                    v.getId()
-                        + ": "
-                        + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
-            .toList();
   }
 
   @Override

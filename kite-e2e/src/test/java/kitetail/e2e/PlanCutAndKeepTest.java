@@ -1,5 +1,9 @@
 package kitetail.e2e;
 
+import static kitetail.e2e.Steps.button;
+import static kitetail.e2e.Steps.painted;
+import static kitetail.e2e.Steps.saved;
+import static kitetail.e2e.Steps.serious;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
@@ -9,49 +13,18 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.Arrays;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class PlanCutAndKeepTest {
-  private static AtTheShop shop;
-
-  @BeforeAll
-  static void open() {
-    shop = new AtTheShop();
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
-  @AfterEach
-  void clear() {
-    shop.clear();
-  }
-
-  private static Locator button(Page p, String name) {
-    return p.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-  }
+class PlanCutAndKeepTest extends InTheShop {
 
   private static Locator guideLength(Page p) {
     return p.getByLabel("Guide length in cm");
   }
 
-  private static void painted(Page p) {
-    p.getByTestId("contour-label").first().waitFor();
-  }
-
   private static byte[] head(Page p) {
     return p.getByTestId("head").locator("canvas").screenshot();
-  }
-
-  private static void saved(Page p) {
-    p.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
   }
 
   @Test
@@ -209,9 +182,9 @@ class PlanCutAndKeepTest {
     Page p = shop.visitor(theme);
     p.navigate(shop.url("/"));
     p.getByLabel("Password").waitFor();
-    assertThat(AtTheShop.serious(p)).as("sign-in").isEmpty();
+    assertThat(serious(p)).as("sign-in").isEmpty();
     p = shop.signedIn("maud", theme);
-    assertThat(AtTheShop.serious(p)).as("today").isEmpty();
+    assertThat(serious(p)).as("today").isEmpty();
     for (String path :
         new String[] {
           "/clients",
@@ -223,14 +196,14 @@ class PlanCutAndKeepTest {
         }) {
       p.navigate(shop.url(path));
       p.getByRole(AriaRole.HEADING).first().waitFor();
-      assertThat(AtTheShop.serious(p)).as(path).isEmpty();
+      assertThat(serious(p)).as(path).isEmpty();
     }
     p.navigate(shop.url("/plans/4"));
     painted(p);
-    assertThat(AtTheShop.serious(p)).as("bench").isEmpty();
+    assertThat(serious(p)).as("bench").isEmpty();
     p.navigate(shop.url("/plans/4/chair"));
     p.getByRole(AriaRole.TIMER).waitFor();
-    assertThat(AtTheShop.serious(p)).as("chair").isEmpty();
+    assertThat(serious(p)).as("chair").isEmpty();
   }
 
   @ParameterizedTest
@@ -271,7 +244,7 @@ class PlanCutAndKeepTest {
     }
     p.getByLabel("Worn").selectOption("right");
     saved(p);
-    assertThat(AtTheShop.serious(p)).isEmpty();
+    assertThat(serious(p)).isEmpty();
   }
 
   private static byte[] hair(Page p) {

@@ -1,5 +1,8 @@
 package kitetail.e2e;
 
+import static kitetail.e2e.Steps.button;
+import static kitetail.e2e.Steps.saved;
+import static kitetail.e2e.Steps.serious;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -11,43 +14,19 @@ import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class SitDownTest {
+class SitDownTest extends InTheShop {
   private static final Locator.WaitForOptions DETACHED =
       new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED);
-
-  private static AtTheShop shop;
-
-  @BeforeAll
-  static void open() {
-    shop = new AtTheShop();
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
-  @AfterEach
-  void clear() {
-    shop.clear();
-  }
 
   private static Page sitting(String theme, int client) {
     Page p = shop.signedIn("maud", theme);
     p.navigate(shop.url("/clients/" + client + "/sit"));
     p.getByTestId("facts").waitFor();
     return p;
-  }
-
-  private static Locator button(Page p, String name) {
-    return p.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
   private static byte[] head(Page p) {
@@ -57,10 +36,6 @@ class SitDownTest {
   private static int strands(Page p) {
     return Integer.parseInt(
         p.getByTestId("facts").locator("b").first().innerText().replace(",", ""));
-  }
-
-  private static void saved(Page p) {
-    p.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
   }
 
   /** Presses Tab until the element is reached. */
@@ -256,11 +231,11 @@ class SitDownTest {
   void axe_findsNothingSerious_atTheSitDown(String theme) {
     Page p = sitting(theme, 1);
     p.waitForTimeout(2500);
-    assertThat(AtTheShop.serious(p)).as("sit-down").isEmpty();
+    assertThat(serious(p)).as("sit-down").isEmpty();
     button(p, "Care").click();
     button(p, "Note it").click();
     p.getByText("kept only with consent").waitFor();
-    assertThat(AtTheShop.serious(p)).as("cautions").isEmpty();
+    assertThat(serious(p)).as("cautions").isEmpty();
     button(p, "Undo").click();
     saved(p);
   }

@@ -1,6 +1,8 @@
 package kitetail.formats.json;
 
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import kitetail.check.Check;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
@@ -8,13 +10,12 @@ import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
 import kitetail.plan.Dose;
+import kitetail.plan.Extent;
 import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.section.Cover;
-import kitetail.section.Section;
-import kitetail.section.Zone;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -23,6 +24,8 @@ import tools.jackson.databind.node.ObjectNode;
  * same bytes.
  */
 public final class ResultJson {
+  private static final Map<Enum<?>, String> NAMES = new ConcurrentHashMap<>();
+
   private ResultJson() {}
 
   /**
@@ -36,7 +39,8 @@ public final class ResultJson {
    * @param found what a stylist should know, worst first
    */
   public static ObjectNode of(Plan plan, Outcome o, List<Finding> found, boolean sites) {
-    ObjectNode r = withoutLengths(plan, o, found);
+    ObjectNode r = withoutWalks(plan, o, found);
+    r.set("walks", walks(o.scalp()));
     for (int i = 0; i < o.scalp().walks().size(); i++) {
       lengths((ObjectNode) r.path("walks").get(i), o.scalp().walks().get(i), o);
     }
@@ -46,8 +50,15 @@ public final class ResultJson {
     return r;
   }
 
-  /** The same without the lengths along the walks, for those who send them otherwise. */
-  public static ObjectNode withoutLengths(Plan plan, Outcome o, List<Finding> found) {
+  /** Where the walks lie on a scalp, without what is left along them. */
+  public static ArrayNode walks(Scalp scalp) {
+    ArrayNode walks = PlanJson.json().createArrayNode();
+    scalp.walks().forEach(w -> walk(walks.addObject(), w));
+    return walks;
+  }
+
+  /** The same with null for its walks, for those who send what is along them otherwise. */
+  public static ObjectNode withoutWalks(Plan plan, Outcome o, List<Finding> found) {
     ObjectNode r = PlanJson.json().createObjectNode();
     r.put("engine", PlanEngine.VERSION);
     r.put("title", plan.title());
@@ -60,7 +71,7 @@ public final class ResultJson {
     ArrayNode moves = r.putArray("moves");
     o.steps().forEach(s -> move(moves.addObject(), s));
     ArrayNode sections = r.putArray("sections");
-    plan.sections().forEach(s -> section(sections.addObject(), s, plan, o));
+    o.extents().forEach(e -> section(sections.addObject(), e));
     cover(r.putObject("cover"), o.cover());
     ArrayNode jumps = r.putArray("jumps");
     o.jumps()
@@ -77,8 +88,7 @@ public final class ResultJson {
     for (Place p : Place.values()) {
       ends.put(name(p), round(o.endMm(p)));
     }
-    ArrayNode walks = r.putArray("walks");
-    o.scalp().walks().forEach(w -> walk(walks.addObject(), w));
+    r.putNull("walks");
     ArrayNode wishes = r.putArray("wishes");
     o.wishes()
         .forEach(
@@ -160,23 +170,13 @@ public final class ResultJson {
     n.put("areaMm2", round(p.areaMm2())).put("near", name(p.near()));
   }
 
-  private static void section(ObjectNode n, Section s, Plan plan, Outcome o) {
-    Scalp scalp = o.scalp();
-    double[] left = o.afterMm();
-    double area = 0;
-    double sum = 0;
-    double min = Double.MAX_VALUE;
-    double max = 0;
-    for (int i : Zone.of(scalp, plan.region(s.id())).roots()) {
-      area += scalp.areaMm2(i);
-      sum += scalp.areaMm2(i) * left[i];
-      min = Math.min(min, left[i]);
-      max = Math.max(max, left[i]);
-    }
-    n.put("id", s.id());
-    n.put("areaMm2", round(area));
-    if (area > 0) {
-      n.put("minMm", round(min)).put("meanMm", round(sum / area)).put("maxMm", round(max));
+  private static void section(ObjectNode n, Extent e) {
+    n.put("id", e.section());
+    n.put("areaMm2", round(e.areaMm2()));
+    if (e.areaMm2() > 0) {
+      n.put("minMm", round(e.minMm()))
+          .put("meanMm", round(e.meanMm()))
+          .put("maxMm", round(e.maxMm()));
     }
   }
 
@@ -251,7 +251,7 @@ public final class ResultJson {
 
   /** A named choice as documents spell it. */
   public static String name(Enum<?> p) {
-    return PlanJson.json().convertValue(p, String.class);
+    return NAMES.computeIfAbsent(p, k -> PlanJson.json().convertValue(k, String.class));
   }
 
   /** To a thousandth; a zero is never negative. */

@@ -143,9 +143,13 @@ public record EditWords(Words words) {
     if (!before.equals(after)) {
       return before + " becomes " + after;
     }
-    return words.sentence(was).equals(words.sentence(m))
-        ? "is done otherwise"
-        : "becomes: " + words.sentence(m);
+    List<String> known = clauses(was);
+    List<String> fresh = clauses(m).stream().filter(c -> !known.contains(c)).toList();
+    return fresh.isEmpty() ? "is done otherwise" : "now: " + String.join(", ", fresh);
+  }
+
+  private List<String> clauses(Move m) {
+    return List.of(words.sentence(m).replaceAll("\\.$", "").split("[,;] "));
   }
 
   private static Move find(Plan plan, String id) {

@@ -104,6 +104,8 @@ class ShapingTest {
     for (Finding f : before) {
       Plan r = remedies.of(f);
       if (r != null) {
+        // Half an inch at a time: common practice.
+        assertThat(f.rule().equals("does-not-reach") && f.amount() > 12.7).isFalse();
         List<Finding> after = Check.of(r, PlanEngine.run(r, FEW));
         assertThat(
                 after.stream()
@@ -133,6 +135,6 @@ class ShapingTest {
                       .count();
                 })
             .sum();
-    assertThat(offered).isGreaterThan(10);
+    assertThat(offered).isGreaterThanOrEqualTo(7);
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import kitetail.cut.Dial;
+import kitetail.cut.Fingers;
 import kitetail.edit.MoveEdit;
 import kitetail.formats.json.Families;
 import kitetail.head.Head;
@@ -60,6 +61,19 @@ class EditWordsTest {
         .containsExactly("the moves are in another order");
     assertThat(EditWords.line(List.of("it is worn another way", "x")))
         .isEqualTo("It is worn another way; x.");
+  }
+
+  @Test
+  void aMoveDoneOtherwiseAtTheSameLength_isToldByWhatIsOther_alone() {
+    Move top = SIDE_PART.move("top");
+    Plan loose = with(SIDE_PART, top.with(((Fingers) top.cut()).untensed()));
+    assertThat(CM.differences(SIDE_PART, loose))
+        .singleElement()
+        .asString()
+        .startsWith("“" + top.name() + "” now: ")
+        .contains("without tension")
+        .doesNotContain("bites")
+        .doesNotEndWith(".");
   }
 
   @Test

@@ -2,6 +2,7 @@ package kitetail.server.head;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import kitetail.formats.json.ResultJson;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -21,8 +22,12 @@ public class Heads {
   private static final int KEPT = 60;
   private static final int FITTED = 600;
 
-  /** A head ready to be cut and drawn. */
-  public record Ready(Workbench bench, HeadPicture picture) {}
+  /**
+   * A head ready to be cut and drawn.
+   *
+   * @param walks where its walks lie, as JSON
+   */
+  public record Ready(Workbench bench, HeadPicture picture, String walks) {}
 
   private final Cache<HeadSpec, Head> fitted = Caffeine.newBuilder().maximumSize(FITTED).build();
   private final Cache<HeadSpec, Ready> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
@@ -42,7 +47,8 @@ public class Heads {
         spec,
         s -> {
           Scalp scalp = Scalp.of(fitted(s), Scalp.DEFAULT_SITES);
-          return new Ready(new Workbench(scalp), new HeadPicture(scalp));
+          return new Ready(
+              new Workbench(scalp), new HeadPicture(scalp), ResultJson.walks(scalp).toString());
         });
   }
 

@@ -53,7 +53,7 @@ final class Binary {
 
   private static void lengths(ByteBuffer b, double[] mm, int[] roots) {
     for (int r : roots) {
-      b.putShort((short) Math.round(mm[r] * TWENTIETHS));
+      b.putShort((short) (mm[r] * TWENTIETHS + 0.5));
     }
   }
 }

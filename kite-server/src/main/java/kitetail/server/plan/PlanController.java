@@ -44,6 +44,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.util.RawValue;
 
 /** Plans: kept, computed, drawn and printed. */
 @RestController
@@ -169,7 +170,9 @@ class PlanController {
     Plan plan = PlanJson.read(document);
     Outcome o = heads.run(plan);
     List<Finding> found = Check.of(plan, o);
-    ObjectNode result = ResultJson.withoutLengths(plan, o, found);
+    Heads.Ready head = heads.of(plan);
+    ObjectNode result = ResultJson.withoutWalks(plan, o, found);
+    result.putRawValue("walks", new RawValue(head.walks()));
     result.put("growthMmPerWeek", 7 * plan.hair().growthMmPerDay());
     Words words = new Words(Units.valueOf(me.units()));
     ArrayNode said = result.putArray("words");
@@ -187,7 +190,7 @@ class PlanController {
     o.steps().forEach(step -> why.add(edits.why(step.move(), plan, o, step)));
     ArrayNode warned = result.putArray("findingWords");
     found.forEach(f -> warned.add(words.finding(f, plan)));
-    return Binary.outcome(result.toString(), o, heads.of(plan).picture().scalpMesh().roots());
+    return Binary.outcome(result.toString(), o, head.picture().scalpMesh().roots());
   }
 
   @GetMapping(value = "/plans/{id}/document.json", produces = MediaType.APPLICATION_JSON_VALUE)
