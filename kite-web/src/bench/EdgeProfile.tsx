@@ -83,7 +83,7 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
     <svg
       ref={svg}
       viewBox={`0 0 ${W} ${H}`}
-      className="h-full w-full touch-none"
+      className="h-full w-full select-none touch-none"
       role="group"
       aria-label="Round the hairline"
     >

@@ -1,20 +1,13 @@
 import type { PlanDocument } from "../api/types";
-import { change, choose, editPlan } from "../store/planStore";
+import { change, choose } from "../store/planStore";
 import type { EdgeHandle } from "./edges";
 import { NAPE_FORMS } from "./napeForms";
 import { Pick } from "./Pick";
 import { Stepper } from "./Stepper";
 
-const OUTLINES = [
-  ["taper", "Drop taper"],
-  ["earArc", "Ear arcs"],
-  ["sideburn", "Sideburns"],
-  ["nape", "Nape line"],
-] as const;
-
 type Props = { handles: EdgeHandle[]; document: PlanDocument; chosen: number };
 
-/** The edge in numbers, the shape of the nape, and outlines the plan does not have yet. */
+/** The edge in numbers, and the shape of the nape. */
 export function EdgeTable({ handles, document, chosen }: Props) {
   const seen = new Set<string>();
   const rows = handles.filter((h) => {
@@ -49,23 +42,6 @@ export function EdgeTable({ handles, document, chosen }: Props) {
           onChange={(v) => change(["moves", nape, "cut", "outline", "form"], v)}
         />
       )}
-      <span className="flex flex-wrap items-center gap-1 sm:col-span-2">
-        Add
-        {OUTLINES.map(([what, name]) => (
-          <button
-            key={what}
-            type="button"
-            className="btn touch"
-            onClick={() =>
-              void editPlan("move", { what, section: "", at: document.moves.length }).then(
-                (done) => done && choose(document.moves.length),
-              )
-            }
-          >
-            {name}
-          </button>
-        ))}
-      </span>
     </fieldset>
   );
 }

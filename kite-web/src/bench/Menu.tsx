@@ -1,8 +1,15 @@
 import { type ReactNode, useRef, useState } from "react";
 import { useShut } from "./useShut";
 
-/** A button that opens a sheet under it; Escape or a touch beside it shuts it. */
-export function Menu({ name, children }: { name: string; children: (shut: () => void) => ReactNode }) {
+type Props = {
+  name: string;
+  /** Opens over the button, for one low on the screen. */
+  up?: boolean;
+  children: (shut: () => void) => ReactNode;
+};
+
+/** A button that opens a sheet by it; Escape or a touch beside it shuts it. */
+export function Menu({ name, up, children }: Props) {
   const [open, setOpen] = useState(false);
   const box = useRef<HTMLDivElement>(null);
   useShut(box, open, () => setOpen(false));
@@ -12,7 +19,9 @@ export function Menu({ name, children }: { name: string; children: (shut: () => 
         {name}
       </button>
       {open && (
-        <div className="absolute right-0 z-40 mt-1 grid max-h-[70vh] w-80 max-w-[90vw] content-start gap-1 overflow-y-auto rounded-box border-2 border-base-content bg-base-100 p-3">
+        <div
+          className={`absolute right-0 z-40 ${up ? "bottom-full mb-1" : "mt-1"} grid max-h-[70vh] w-80 max-w-[90vw] content-start gap-1 overflow-y-auto rounded-box border-2 border-base-content bg-base-100 p-3`}
+        >
           {children(() => setOpen(false))}
         </div>
       )}

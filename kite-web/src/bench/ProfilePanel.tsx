@@ -10,6 +10,7 @@ import { editPlan } from "../store/planStore";
 import { lengthWords, type Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { useSize } from "../store/useSize";
+import { AddLine } from "./AddLine";
 import { EdgeProfile } from "./EdgeProfile";
 import { EdgeTable } from "./EdgeTable";
 import { edgeOf } from "./edges";
@@ -70,6 +71,7 @@ export function ProfilePanel({ document, base, result, map, landings, weightLine
           ))}
         </fieldset>
         <span className="ml-auto flex">
+          {on === "edge" && <AddLine document={document} />}
           {form === "graph" && on !== "edge" && (
             <Tab on={sloping} name="Pull a slope" set={() => setSloping(!sloping)} />
           )}

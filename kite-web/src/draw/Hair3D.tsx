@@ -35,6 +35,8 @@ const MOVING_SHARE = 0.34;
 const MOVING_RATIO = 0.6;
 /** Every strand takes its time: the sharp picture is begun a little sooner than of a bare head. */
 const STILL_MS = 80;
+/** Hair is fine enough at this, and drawn within a quarter of a second of rest. */
+const SHARP_RATIO = 1.25;
 
 /** The head with its hair fallen. */
 export function Hair3D(props: Props) {
@@ -47,6 +49,7 @@ export function Hair3D(props: Props) {
         linked={props.linked}
         movingRatio={MOVING_RATIO}
         stillMs={STILL_MS}
+        sharpRatio={SHARP_RATIO}
         instead={<HairSvg head={props.head} fall={props.fall} view={props.view} label={props.label} />}
       >
         <Strands {...props} />

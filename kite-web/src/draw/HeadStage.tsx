@@ -36,6 +36,8 @@ type Props = {
   movingRatio?: number;
   /** How long nothing has to move before it is drawn sharp. */
   stillMs?: number;
+  /** Pixels drawn for each of the screen's at rest, by a slow machine. */
+  sharpRatio?: number;
   /** Seen from farther off, where hair stands out from the head. */
   wide?: boolean;
   children: ReactNode;
@@ -67,6 +69,7 @@ export function HeadStage({
   wide,
   movingRatio,
   stillMs,
+  sharpRatio,
   children,
   instead,
 }: Props) {
@@ -94,6 +97,7 @@ export function HeadStage({
         wide={wide}
         movingRatio={movingRatio}
         stillMs={stillMs}
+        sharpRatio={sharpRatio}
       />
       {children}
     </Canvas>
@@ -116,7 +120,8 @@ function Turning({
   wide,
   movingRatio = 1,
   stillMs = STILL_MS,
-}: Pick<Props, "view" | "viewTurn" | "onStill" | "linked" | "wide" | "movingRatio" | "stillMs">) {
+  sharpRatio = SHARP_RATIO,
+}: Omit<Props, "label" | "children" | "instead">) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
   const sharpened = useRef(false);
@@ -195,7 +200,7 @@ function Turning({
     stillTimer.current = setTimeout(() => {
       still.current?.(camera, size);
       quick.current ??= frameMs(gl, scene, camera) < QUICK_FRAME_MS;
-      gl.setPixelRatio(Math.max(quick.current ? SHARPEST_RATIO : SHARP_RATIO, window.devicePixelRatio));
+      gl.setPixelRatio(Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio));
       sharpened.current = true;
       invalidate();
     }, stillMs);

@@ -86,7 +86,7 @@ export function Profile(props: Props) {
     <svg
       ref={svg}
       viewBox={`0 0 ${W} ${H}`}
-      className={`h-full w-full ${pull ? "cursor-ns-resize touch-none" : ""}`}
+      className={`h-full w-full select-none ${pull ? "cursor-ns-resize touch-none" : ""}`}
       role="img"
       aria-label={`Profile, ${WALK_NAMES[walk.walk]}`}
       onPointerDown={(e) => {

@@ -59,6 +59,10 @@ class BordersTest {
         .definedBy("kitetail.edit..")
         .layer("remedy")
         .definedBy("kitetail.remedy..")
+        .layer("chair")
+        .definedBy("kitetail.chair..")
+        .whereLayer("chair")
+        .mayNotBeAccessedByAnyLayer()
         .whereLayer("remedy")
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("edit")
@@ -78,7 +82,7 @@ class BordersTest {
         .whereLayer("fall")
         .mayOnlyBeAccessedByLayers("look", "plan", "check", "growth")
         .whereLayer("plan")
-        .mayOnlyBeAccessedByLayers("fit", "risk", "check", "growth", "edit", "remedy")
+        .mayOnlyBeAccessedByLayers("fit", "risk", "check", "growth", "edit", "remedy", "chair")
         .whereLayer("cut")
         .mayOnlyBeAccessedByLayers("plan", "fit", "risk", "check", "growth", "edit", "remedy")
         .whereLayer("section")
@@ -95,7 +99,7 @@ class BordersTest {
         .whereLayer("head")
         .mayOnlyBeAccessedByLayers(
             "hair", "wish", "care", "section", "fall", "look", "cut", "plan", "fit", "risk",
-            "check", "growth", "edit", "remedy")
+            "check", "growth", "edit", "remedy", "chair")
         .check(CORE);
   }
 

@@ -61,6 +61,7 @@ public final class Bench {
     if (url != null) {
       EditToPicture.Times t = EditToPicture.run(url);
       print("from a changed number to the picture", t.edits(), reference);
+      print("the same, one change upon the other", t.quickEdits(), reference);
       print("from a pick at the sit-down to the new head", t.picks(), reference);
       BenchOnScreen.Seen seen = BenchOnScreen.run(url);
       print("from a changed length to the fine fall", seen.fallsMs(), reference);

@@ -14,6 +14,11 @@ final class EditToPicture {
   private static final int WARM = 60;
   private static final int COUNTED = 40;
 
+  /** A stepper pressed again and again, and a number changed by someone who looks what it does. */
+  private static final int QUICK_MS = 120;
+
+  private static final int APART_MS = 400;
+
   /**
    * Presses a button and waits until the new answer's paint is laid on the head and drawn; its
    * pixels are read back as soon as the frame is, so that drawing is counted to its end and the
@@ -67,32 +72,32 @@ final class EditToPicture {
   /**
    * Milliseconds of each counted change, sorted.
    *
-   * @param edits from a number on the bench to the picture
+   * @param edits from a number on the bench to the picture, the last change long drawn
+   * @param quickEdits the same, one change upon the other
    * @param picks from a pick at the sit-down to the new head's bytes on the page
    */
-  record Times(List<Double> edits, List<Double> picks) {}
+  record Times(List<Double> edits, List<Double> quickEdits, List<Double> picks) {}
 
   static Times run(String url) {
     try (Screen screen = new Screen(url)) {
       Page p = screen.fresh();
       screen.bench(p, 1);
-      List<Double> edits =
-          sorted(
-              i -> p.evaluate(ONE_EDIT, i % 2 == 0 ? "Guide length, less" : "Guide length, more"),
-              p);
-      List<Double> picks = sorted(i -> p.evaluate(ONE_PICK, i), p);
-      return new Times(edits, picks);
+      IntFunction<Object> edit =
+          i -> p.evaluate(ONE_EDIT, i % 2 == 0 ? "Guide length, less" : "Guide length, more");
+      List<Double> quick = sorted(edit, p, QUICK_MS);
+      List<Double> edits = sorted(edit, p, APART_MS);
+      return new Times(edits, quick, sorted(i -> p.evaluate(ONE_PICK, i), p, QUICK_MS));
     }
   }
 
-  private static List<Double> sorted(IntFunction<Object> once, Page p) {
+  private static List<Double> sorted(IntFunction<Object> once, Page p, int betweenMs) {
     List<Double> all = new ArrayList<>();
     for (int i = 0; i < WARM + COUNTED; i++) {
       double ms = ((Number) once.apply(i)).doubleValue();
       if (i >= WARM) {
         all.add(ms);
       }
-      p.waitForTimeout(120);
+      p.waitForTimeout(betweenMs);
     }
     Collections.sort(all);
     return all;

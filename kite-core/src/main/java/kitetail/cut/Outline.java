@@ -260,7 +260,8 @@ public sealed interface Outline {
 
   /**
    * A taper out of the edge: from one length at the hairline smoothly to another at a height above
-   * it, which falls from the sideburn behind the ear to the nape (a drop taper) or stays level.
+   * it, which falls from the sideburn behind the ear to the nape (a drop taper) or stays level. In
+   * front of the sideburn it runs out toward the temple; it never cuts the front.
    *
    * @param lengthMm at the hairline, 0 to 30
    * @param farMm where the taper ends, 1 to 80
@@ -287,13 +288,21 @@ public sealed interface Outline {
     public Drawn on(Head h) {
       double sideburn = Math.abs(h.azimuthRad(h.place(Place.SIDEBURN_RIGHT)));
       double ear = Math.abs(h.azimuthRad(h.place(Place.BEHIND_EAR_RIGHT)));
+      double temple = Math.abs(h.azimuthRad(h.place(Place.TEMPLE_RIGHT)));
       return (s, i) -> {
         double a = Math.abs(s.azimuthRad(i));
+        if (a <= temple) {
+          return Double.POSITIVE_INFINITY;
+        }
         double high =
-            a < ear
-                ? sideburnMm
-                    + Smooth.step((a - sideburn) / (ear - sideburn)) * (behindEarMm - sideburnMm)
-                : behindEarMm + Smooth.step((a - ear) / (Math.PI - ear)) * (napeMm - behindEarMm);
+            a < sideburn
+                ? sideburnMm * Smooth.step((a - temple) / (sideburn - temple))
+                : a < ear
+                    ? sideburnMm
+                        + Smooth.step((a - sideburn) / (ear - sideburn))
+                            * (behindEarMm - sideburnMm)
+                    : behindEarMm
+                        + Smooth.step((a - ear) / (Math.PI - ear)) * (napeMm - behindEarMm);
         double t = s.aboveHairlineMm(i) / high;
         return t > 1 ? Double.POSITIVE_INFINITY : lengthMm + t * (farMm - lengthMm);
       };

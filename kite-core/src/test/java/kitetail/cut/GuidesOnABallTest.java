@@ -261,19 +261,27 @@ class GuidesOnABallTest {
   }
 
   @Test
-  void aDropTaper_fallsBehindTheEar() {
+  void aDropTaper_fallsBehindTheEar_andLeavesTheFrontAlone() {
     Edge e = new Edge(new Outline.Taper(1, 13, 10, 40, 60), 0.3);
     double[] left = On.everywhere(e, BALL, ALL);
+    double temple = fromFrontDeg(Place.TEMPLE_RIGHT);
+    double sideburn = fromFrontDeg(Place.SIDEBURN_RIGHT);
     for (int i = 0; i < BALL.roots(); i++) {
       double a = Math.abs(Math.toDegrees(BALL.azimuthRad(i)));
       double up = BALL.aboveHairlineMm(i);
       if (a > 179) {
         double want = up > 60 ? Double.POSITIVE_INFINITY : 1 + up / 60 * 12;
         assertThat(left[i]).isEqualTo(want, within(0.2));
-      } else if (a < 60) {
-        assertThat(Double.isInfinite(left[i])).isEqualTo(up > 10);
+      } else if (a < temple) {
+        assertThat(left[i]).isInfinite();
+      } else if (Math.abs(a - sideburn) < 1) {
+        assertThat(Double.isInfinite(left[i])).as("%.1f mm up", up).isEqualTo(up > 10);
       }
     }
+  }
+
+  private static double fromFrontDeg(Place p) {
+    return Math.abs(Math.toDegrees(BALL.head().azimuthRad(BALL.head().place(p))));
   }
 
   /** The lengths of two places cut before are put in, and what is left beyond the guide. */

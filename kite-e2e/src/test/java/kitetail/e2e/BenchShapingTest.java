@@ -208,6 +208,7 @@ class BenchShapingTest extends InTheShop {
     p.waitForFunction("() => document.querySelectorAll('g.bow').length === 16");
     button(p, "Edge").click();
     button(p, "Table").click();
+    button(p, "Add a line").click();
     button(p, "Drop taper").click();
     p.getByLabel("Behind the ear, how high the taper climbs in mm").fill("18");
     p.getByText("1.8 cm behind the ear").waitFor();

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import kitetail.care.SkinNote;
+import kitetail.chair.Entry;
 import kitetail.check.CheckRound;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
@@ -137,6 +138,25 @@ final class PlanMixins {
   })
   private interface OutlineKinds {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Entry.Bite.class, name = "bite"),
+    @JsonSubTypes.Type(value = Entry.Done.class, name = "done"),
+    @JsonSubTypes.Type(value = Entry.Reopened.class, name = "reopened"),
+    @JsonSubTypes.Type(value = Entry.Skipped.class, name = "skipped"),
+    @JsonSubTypes.Type(value = Entry.Approved.class, name = "approved"),
+    @JsonSubTypes.Type(value = Entry.Dosed.class, name = "dosed"),
+    @JsonSubTypes.Type(value = Entry.Measured.class, name = "measured"),
+    @JsonSubTypes.Type(value = Entry.TookMore.class, name = "tookMore"),
+    @JsonSubTypes.Type(value = Entry.Replanned.class, name = "replanned"),
+    @JsonSubTypes.Type(value = Entry.Paused.class, name = "paused"),
+    @JsonSubTypes.Type(value = Entry.Resumed.class, name = "resumed"),
+    @JsonSubTypes.Type(value = Entry.ForDry.class, name = "forDry"),
+    @JsonSubTypes.Type(value = Entry.DrySeen.class, name = "drySeen"),
+    @JsonSubTypes.Type(value = Entry.Checked.class, name = "checked")
+  })
+  private interface EntryKinds {}
+
   /** What a guard leaves comes from the kit, not from the move. */
   @JsonIgnoreProperties("measuredMm")
   private interface WithoutMeasured {}
@@ -154,6 +174,7 @@ final class PlanMixins {
         .addMixIn(Limit.class, LimitKinds.class)
         .addMixIn(Parting.class, PartingKinds.class)
         .addMixIn(Outline.class, OutlineKinds.class)
+        .addMixIn(Entry.class, EntryKinds.class)
         .addMixIn(Guard.class, WithoutMeasured.class);
     for (Class<?> e :
         new Class<?>[] {

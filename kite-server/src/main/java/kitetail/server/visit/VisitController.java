@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import kitetail.server.chair.SittingRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
@@ -21,10 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 class VisitController {
   private final VisitRepository visits;
   private final PlanRepository plans;
+  private final SittingRepository sittings;
 
-  VisitController(VisitRepository visits, PlanRepository plans) {
+  VisitController(VisitRepository visits, PlanRepository plans, SittingRepository sittings) {
     this.visits = visits;
     this.plans = plans;
+    this.sittings = sittings;
   }
 
   record NewVisit(
@@ -49,6 +52,7 @@ class VisitController {
         visits.add(
             v.token(),
             v.planId(),
+            sittings.cut(me.shopId(), v.token()),
             me.id(),
             v.startedAt(),
             v.finishedAt(),

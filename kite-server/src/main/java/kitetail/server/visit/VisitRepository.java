@@ -60,11 +60,16 @@ public class VisitRepository {
         .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
   }
 
-  /** Stores a visit once, however often it is sent. */
+  /**
+   * Stores a visit once, however often it is sent, and ties off its sitting.
+   *
+   * @param cut the plan as it was cut; null for the plan as it stands
+   */
   @Transactional
   public long add(
       UUID token,
       long planId,
+      Plan cut,
       long personId,
       OffsetDateTime from,
       OffsetDateTime to,
@@ -73,10 +78,11 @@ public class VisitRepository {
     db.sql(
             """
             insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, moves_done, remarks)
-            select :token, p.client_id, p.id, :person, p.document, :from, :to, :done, :remarks
+            select :token, p.client_id, p.id, :person, coalesce(cast(:cut as jsonb), p.document), :from, :to, :done, :remarks
             from plan p where p.id = :plan
             on conflict (token) do nothing
             """)
+        .param("cut", cut == null ? null : PlanJson.write(cut))
         .param("token", token)
         .param("person", personId)
         .param("from", from)
@@ -85,9 +91,15 @@ public class VisitRepository {
         .param("remarks", remarks)
         .param("plan", planId)
         .update();
-    return db.sql("select id from visit where token = :token")
+    long id =
+        db.sql("select id from visit where token = :token")
+            .param("token", token)
+            .query(Long.class)
+            .single();
+    db.sql("update sitting set visit_id = :visit where token = :token")
+        .param("visit", id)
         .param("token", token)
-        .query(Long.class)
-        .single();
+        .update();
+    return id;
   }
 }

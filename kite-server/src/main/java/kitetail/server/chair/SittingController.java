@@ -1,0 +1,138 @@
+package kitetail.server.chair;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import kitetail.formats.json.ChairJson;
+import kitetail.formats.json.PlanJson;
+import kitetail.server.error.FieldException;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Begins a sitting and takes in what devices write down in it. */
+@RestController
+@RequestMapping("/api")
+class SittingController {
+  private static final int MOST = 500;
+
+  private final SittingRepository sittings;
+  private final PlanRepository plans;
+
+  SittingController(SittingRepository sittings, PlanRepository plans) {
+    this.sittings = sittings;
+    this.plans = plans;
+  }
+
+  /**
+   * @param token made by the device, so that a sitting begun twice is one
+   */
+  record Begin(
+      @NotNull(message = "must be given") UUID token,
+      @NotNull(message = "must be given") OffsetDateTime startedAt) {}
+
+  /**
+   * @param id rises in the order entries came in
+   * @param number of the device's own entries, from 0
+   */
+  record EntryRow(long id, UUID device, int number, OffsetDateTime at, JsonNode entry) {}
+
+  record SittingView(
+      UUID token,
+      long planId,
+      OffsetDateTime startedAt,
+      JsonNode document,
+      List<EntryRow> entries) {}
+
+  record Written(
+      @Min(value = 0, message = "allowed 0 or more")
+          @Max(value = 100_000, message = "allowed up to 100000")
+          int number,
+      @NotNull(message = "must be given") OffsetDateTime at,
+      @NotNull(message = "must be given") JsonNode entry) {}
+
+  record Writing(
+      @NotNull(message = "must be given") UUID device,
+      @NotNull(message = "must be given")
+          @Size(min = 1, max = MOST, message = "allowed 1 to 500 entries")
+          List<@Valid Written> entries) {}
+
+  /**
+   * @param stored how many of the device's entries are stored
+   */
+  record Kept(int stored) {}
+
+  @PostMapping("/plans/{planId}/sitting")
+  SittingView begin(
+      @AuthenticationPrincipal Person me, @PathVariable long planId, @Valid @RequestBody Begin b) {
+    plans.get(me.shopId(), planId);
+    SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), b.startedAt());
+    return new SittingView(
+        h.token(),
+        h.planId(),
+        h.startedAt(),
+        PlanJson.json().readTree(h.document()),
+        rows(h.token(), 0));
+  }
+
+  /** What came in after an entry, from every device. */
+  @GetMapping("/sittings/{token}/entries")
+  List<EntryRow> entries(
+      @AuthenticationPrincipal Person me,
+      @PathVariable UUID token,
+      @RequestParam(defaultValue = "0") long after) {
+    sittings.get(me.shopId(), token);
+    return rows(token, after);
+  }
+
+  @PostMapping("/sittings/{token}/entries")
+  Kept add(
+      @AuthenticationPrincipal Person me, @PathVariable UUID token, @Valid @RequestBody Writing w) {
+    sittings.get(me.shopId(), token);
+    List<SittingRepository.Sent> sent =
+        w.entries().stream()
+            .map(e -> new SittingRepository.Sent(e.number(), e.at(), ChairJson.entry(e.entry())))
+            .toList();
+    for (int i = 1; i < sent.size(); i++) {
+      if (sent.get(i).number() != sent.get(i - 1).number() + 1) {
+        throw new FieldException(
+            "$.entries[" + i + "].number",
+            Integer.toString(sent.get(i).number()),
+            "allowed " + (sent.get(i - 1).number() + 1) + ", one after the other");
+      }
+    }
+    return new Kept(sittings.add(token, w.device(), sent));
+  }
+
+  @ExceptionHandler
+  ProblemDetail gap(SittingRepository.GapException e) {
+    ProblemDetail p = ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+    p.setProperty("stored", e.expected);
+    return p;
+  }
+
+  private List<EntryRow> rows(UUID token, long after) {
+    return sittings.entries(token, after).stream()
+        .map(
+            s ->
+                new EntryRow(
+                    s.id(), s.device(), s.number(), s.at(), PlanJson.json().readTree(s.entry())))
+        .toList();
+  }
+}

@@ -1,0 +1,170 @@
+package kitetail.server.chair;
+
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import kitetail.chair.Entry;
+import kitetail.chair.Logged;
+import kitetail.chair.Sitting;
+import kitetail.formats.json.ChairJson;
+import kitetail.formats.json.PlanJson;
+import kitetail.plan.Plan;
+import kitetail.server.error.NotFoundException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sittings and what was written down in them. */
+@Repository
+public class SittingRepository {
+  private final JdbcClient db;
+
+  SittingRepository(JdbcClient db) {
+    this.db = db;
+  }
+
+  record Head(UUID token, long planId, OffsetDateTime startedAt, String document) {
+    Plan plan() {
+      return PlanJson.read(document);
+    }
+  }
+
+  /** One entry as a device sent it. */
+  record Sent(int number, OffsetDateTime at, Entry entry) {}
+
+  record Stored(long id, UUID device, int number, OffsetDateTime at, String entry) {}
+
+  /** A gap: the device's next number has to be {@code expected}. */
+  static class GapException extends RuntimeException {
+    final int expected;
+
+    GapException(int expected) {
+      super("Entries of this device before number " + expected + " are stored; send from it on.");
+      this.expected = expected;
+    }
+  }
+
+  /** The sitting that goes on for a plan; begun now when there is none. */
+  @Transactional
+  public Head begin(long planId, long personId, UUID token, OffsetDateTime at) {
+    db.sql(
+            """
+            insert into sitting (token, plan_id, person_id, document, started_at)
+            select :token, p.id, :person, p.document, :at from plan p where p.id = :plan
+            on conflict do nothing
+            """)
+        .param("token", token)
+        .param("person", personId)
+        .param("at", at)
+        .param("plan", planId)
+        .update();
+    return db.sql(
+            """
+            select token, plan_id, started_at, document::text from sitting
+            where plan_id = :plan and visit_id is null
+            """)
+        .param("plan", planId)
+        .query(Head.class)
+        .optional()
+        .orElseThrow(
+            () -> new NotFoundException("The sitting " + token + " of this plan is tied off."));
+  }
+
+  Head get(long shopId, UUID token) {
+    return db.sql(
+            """
+            select s.token, s.plan_id, s.started_at, s.document::text
+            from sitting s join plan p on p.id = s.plan_id join client c on c.id = p.client_id
+            where s.token = :token and c.shop_id = :shop
+            """)
+        .param("token", token)
+        .param("shop", shopId)
+        .query(Head.class)
+        .optional()
+        .orElseThrow(() -> new NotFoundException("No sitting " + token + " in this shop."));
+  }
+
+  /** Entries that came in after one; 0 for all. */
+  List<Stored> entries(UUID token, long afterId) {
+    return db.sql(
+            """
+            select id, device, number, at, entry::text from sitting_entry
+            where sitting = :token and id > :after order by id
+            """)
+        .param("token", token)
+        .param("after", afterId)
+        .query(Stored.class)
+        .list();
+  }
+
+  /**
+   * Stores a device's entries in their order, each once however often it is sent.
+   *
+   * @return how many of the device's entries are stored now
+   * @throws GapException when one before them is missing
+   */
+  @Transactional
+  int add(UUID token, UUID device, List<Sent> sent) {
+    // One device's entries at a time: a second try of the same ones waits here.
+    db.sql("select token from sitting where token = :token for update")
+        .param("token", token)
+        .query()
+        .singleRow();
+    int next =
+        db.sql(
+                """
+                select coalesce(max(number) + 1, 0) from sitting_entry
+                where sitting = :token and device = :device
+                """)
+            .param("token", token)
+            .param("device", device)
+            .query(Integer.class)
+            .single();
+    for (Sent s : sent) {
+      if (s.number() > next) {
+        throw new GapException(next);
+      }
+      if (s.number() == next) {
+        db.sql(
+                """
+                insert into sitting_entry (sitting, device, number, at, entry)
+                values (:token, :device, :number, :at, cast(:entry as jsonb))
+                """)
+            .param("token", token)
+            .param("device", device)
+            .param("number", s.number())
+            .param("at", s.at())
+            .param("entry", ChairJson.tree(s.entry()).toString())
+            .update();
+        next++;
+      }
+    }
+    return next;
+  }
+
+  /** The plan as it was cut in a sitting; null when there was none. */
+  public Plan cut(long shopId, UUID token) {
+    boolean begun =
+        db.sql("select exists (select 1 from sitting where token = :token)")
+            .param("token", token)
+            .query(Boolean.class)
+            .single();
+    return begun ? stands(shopId, token).plan() : null;
+  }
+
+  /** What stands after all that was written down, by the devices' clocks. */
+  private Sitting stands(long shopId, UUID token) {
+    Head h = get(shopId, token);
+    List<Logged> log =
+        entries(token, 0).stream()
+            .map(
+                s ->
+                    new Logged(
+                        Duration.between(h.startedAt(), s.at()).toMillis() / 1000.0,
+                        ChairJson.entry(PlanJson.json().readTree(s.entry()))))
+            .sorted(java.util.Comparator.comparingDouble(Logged::atSec))
+            .toList();
+    return Sitting.of(h.plan(), log);
+  }
+}
