@@ -16,7 +16,9 @@ import { Today } from "./today/Today";
 
 // The 3D chunk is large and comes only with the screens that turn a head.
 const Bench = lazy(() => import("./bench/Bench").then((m) => ({ default: m.Bench })));
+const Diary = lazy(() => import("./diary/Diary").then((m) => ({ default: m.Diary })));
 const SitDown = lazy(() => import("./sit/SitDown").then((m) => ({ default: m.SitDown })));
+const CheckRound = lazy(() => import("./check/CheckRound").then((m) => ({ default: m.CheckRound })));
 const Chair = lazy(() => import("./chair/Chair").then((m) => ({ default: m.Chair })));
 
 export function App() {
@@ -33,6 +35,7 @@ export function App() {
       <Suspense fallback={<Loading what="the head" />}>
         <Routes>
           <Route path="/" element={<Today />} />
+          <Route path="/diary" element={<Diary />} />
           <Route path="/clients" element={<Clients />} />
           <Route path="/clients/new" element={<NewClient />} />
           <Route path="/clients/:id/sit" element={<SitDown units={me.data.units} />} />
@@ -40,7 +43,8 @@ export function App() {
           <Route path="/clients/cards" element={<Cards />} />
           <Route path="/clients/:id" element={<ClientPage units={me.data.units} />} />
           <Route path="/plans/:id" element={<Bench units={me.data.units} />} />
-          <Route path="/plans/:id/chair" element={<Chair />} />
+          <Route path="/plans/:id/chair" element={<Chair units={me.data.units} />} />
+          <Route path="/plans/:id/check" element={<CheckRound units={me.data.units} />} />
           <Route path="/plans/:id/finish" element={<Finish />} />
           <Route path="*" element={<p className="p-8 text-xl">There is no such page.</p>} />
         </Routes>

@@ -94,6 +94,41 @@ export async function bytes(url: string, body: unknown, signal?: AbortSignal): P
   return (await call("POST", url, body, signal)).arrayBuffer();
 }
 
+const KEPT = "kite-kept";
+
+async function keptName(url: string, body: unknown): Promise<string> {
+  const text = new TextEncoder().encode(JSON.stringify(body));
+  const sum = new Uint8Array(await crypto.subtle.digest("SHA-256", text));
+  return `${url}?of=${[...sum.slice(0, 12)].map((b) => b.toString(16).padStart(2, "0")).join("")}`;
+}
+
+/** Like bytes; the answer is kept on this device and stands in for the server when it is gone. */
+export async function keptBytes(url: string, body: unknown, signal?: AbortSignal): Promise<ArrayBuffer> {
+  // Browsers keep nothing for a page that comes neither from this machine nor over HTTPS.
+  if (!("caches" in globalThis)) return bytes(url, body, signal);
+  const name = await keptName(url, body);
+  const kept = await caches.open(KEPT);
+  try {
+    const answer = await bytes(url, body, signal);
+    await kept.put(name, new Response(answer.slice(0)));
+    return answer;
+  } catch (e) {
+    const known = e instanceof ApiError && e.status === 0 ? await kept.match(name) : undefined;
+    if (!known) throw e;
+    return known.arrayBuffer();
+  }
+}
+
+export async function keptJson<T>(url: string, body: unknown): Promise<T> {
+  return JSON.parse(new TextDecoder().decode(await keptBytes(url, body))) as T;
+}
+
+/** Nothing of the shop stays on this device. */
+export async function forget(): Promise<void> {
+  if (!("caches" in globalThis)) return;
+  for (const name of await caches.keys()) if (name === KEPT || name === "kite-api") await caches.delete(name);
+}
+
 /** A file as it is, in a stream, with how far it has got. */
 export async function upload<T>(url: string, file: Blob, progress: (share: number) => void): Promise<T> {
   const csrf = await token().catch(() => {

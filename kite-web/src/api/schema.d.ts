@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/appointments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["book"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/appointments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["move"];
+        post?: never;
+        delete: operations["cancel"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bites": {
         parameters: {
             query?: never;
@@ -43,9 +75,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["named"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -77,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -109,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -235,7 +267,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -254,6 +286,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["diary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["feed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -317,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["move"];
+        post: operations["move_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -379,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -740,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{planId}/sitting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{planId}/versions": {
         parameters: {
             query?: never;
@@ -1044,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sittings/{token}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["entries"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -1102,6 +1198,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ways"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/feed/{key}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1188,6 +1300,9 @@ export interface components {
             endsAt?: string;
             /** Format: int64 */
             id?: number;
+            note?: string;
+            /** Format: int64 */
+            personId?: number;
             /** Format: int64 */
             planId?: number;
             planTitle?: string;
@@ -1196,6 +1311,14 @@ export interface components {
             /** Format: date-time */
             startsAt?: string;
             stylist?: string;
+            /** Format: int64 */
+            version?: number;
+        };
+        Begin: {
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: uuid */
+            token: string;
         };
         BiteAdvice: {
             guides?: components["schemas"]["GuideRow"][];
@@ -1207,6 +1330,23 @@ export interface components {
             move: string;
             /** Format: double */
             toleranceMm?: number;
+        };
+        Booked: {
+            /** Format: int64 */
+            id?: number;
+        };
+        Booking: {
+            /** Format: int64 */
+            clientId: number;
+            /** Format: int32 */
+            minutes?: number;
+            note?: string;
+            /** Format: int64 */
+            personId: number;
+            /** Format: int64 */
+            planId?: number;
+            /** Format: date-time */
+            startsAt: string;
         };
         CardRow: {
             email?: string;
@@ -1225,6 +1365,11 @@ export interface components {
         };
         CardsText: {
             text?: string;
+        };
+        Chair: {
+            /** Format: int64 */
+            id?: number;
+            name?: string;
         };
         ClientRow: {
             /** Format: int64 */
@@ -1260,6 +1405,15 @@ export interface components {
             parameterName?: string;
             token?: string;
         };
+        Diary: {
+            appointments?: components["schemas"]["Appointment"][];
+            chairs?: components["schemas"]["Chair"][];
+            /** Format: date */
+            from?: string;
+            /** Format: date-time */
+            now?: string;
+            zone?: string;
+        };
         DifferencesAsked: {
             document: components["schemas"]["JsonNode"];
             other: components["schemas"]["JsonNode"];
@@ -1285,6 +1439,17 @@ export interface components {
             document?: components["schemas"]["JsonNode"];
             words?: string;
         };
+        EntryRow: {
+            /** Format: date-time */
+            at?: string;
+            /** Format: uuid */
+            device?: string;
+            entry?: components["schemas"]["JsonNode"];
+            /** Format: int64 */
+            id?: number;
+            /** Format: int32 */
+            number?: number;
+        };
         FamilyRow: {
             about?: string;
             id?: string;
@@ -1293,6 +1458,9 @@ export interface components {
             moves?: number;
             own?: boolean;
             title?: string;
+        };
+        Feed: {
+            path?: string;
         };
         FittedScan: {
             format?: string;
@@ -1388,8 +1556,8 @@ export interface components {
             name: string;
         };
         Kept: {
-            /** Format: int64 */
-            id?: number;
+            /** Format: int32 */
+            stored?: number;
         };
         LadderAsked: {
             document: components["schemas"]["JsonNode"];
@@ -1426,6 +1594,9 @@ export interface components {
             measuredMm?: {
                 [key: string]: number;
             };
+            tookMoreMm?: {
+                [key: string]: number;
+            };
         };
         MoveAsked: {
             /** Format: int32 */
@@ -1434,6 +1605,16 @@ export interface components {
             move?: string;
             section?: string;
             what: string;
+        };
+        Moved: {
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int64 */
+            personId: number;
+            /** Format: date-time */
+            startsAt: string;
+            /** Format: int64 */
+            version: number;
         };
         NewClient: {
             email?: string;
@@ -1632,6 +1813,16 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        SittingView: {
+            document?: components["schemas"]["JsonNode"];
+            entries?: components["schemas"]["EntryRow"][];
+            /** Format: int64 */
+            planId?: number;
+            /** Format: date-time */
+            startedAt?: string;
+            /** Format: uuid */
+            token?: string;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
@@ -1658,6 +1849,10 @@ export interface components {
             shop?: string;
             zone?: string;
         };
+        Version: {
+            /** Format: int64 */
+            version?: number;
+        };
         VisitRow: {
             /** Format: date-time */
             finishedAt?: string;
@@ -1679,6 +1874,18 @@ export interface components {
             /** Format: double */
             stretchShare?: number;
         };
+        Writing: {
+            /** Format: uuid */
+            device: string;
+            entries: components["schemas"]["Written"][];
+        };
+        Written: {
+            /** Format: date-time */
+            at: string;
+            entry: components["schemas"]["JsonNode"];
+            /** Format: int32 */
+            number?: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -1688,6 +1895,76 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    book: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Booking"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Booked"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Moved"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Version"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     bites: {
         parameters: {
             query?: never;
@@ -1736,9 +2013,11 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    named: {
         parameters: {
-            query?: never;
+            query?: {
+                q?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1756,7 +2035,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1803,7 +2082,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1851,7 +2130,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2034,7 +2313,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_2: {
         parameters: {
             query?: {
                 version?: number;
@@ -2076,6 +2355,51 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["CardsRead"];
+                };
+            };
+        };
+    };
+    diary: {
+        parameters: {
+            query?: {
+                from?: string;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Diary"];
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: {
+                anew?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Feed"];
                 };
             };
         };
@@ -2152,7 +2476,7 @@ export interface operations {
             };
         };
     };
-    move: {
+    move_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2251,7 +2575,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2864,6 +3188,32 @@ export interface operations {
             };
         };
     };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                planId: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Begin"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["SittingView"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -3386,6 +3736,56 @@ export interface operations {
             };
         };
     };
+    entries: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["EntryRow"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Writing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -3476,6 +3876,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": string;
                 };
             };
         };

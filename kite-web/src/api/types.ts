@@ -12,9 +12,30 @@ type Solid<T> = T extends (infer U)[]
 type But<T, K extends keyof T> = Omit<T, K> & Partial<Pick<T, K>>;
 
 export type PersonView = Solid<S["PersonView"]>;
-export type Appointment = But<Solid<S["Appointment"]>, "planId" | "planTitle" | "planVersion">;
-export type Today = Omit<Solid<S["Today"]>, "appointments"> & { appointments: Appointment[] };
-export type ClientRow = But<Solid<S["ClientRow"]>, "planId" | "planTitle" | "planVersion">;
+export type AppointmentRow = {
+  id: number;
+  version: number;
+  startsAt: string;
+  endsAt: string;
+  note: string;
+  clientId: number;
+  clientName: string;
+  personId: number;
+  stylist: string;
+  planId?: number;
+  planTitle?: string;
+  planVersion?: number;
+};
+export type Today = Omit<Solid<S["Today"]>, "appointments"> & { appointments: AppointmentRow[] };
+export type DiaryView = Omit<Solid<S["Diary"]>, "appointments"> & { appointments: AppointmentRow[] };
+export type ClientRow = {
+  id: number;
+  name: string;
+  note: string;
+  planId?: number;
+  planTitle?: string;
+  planVersion?: number;
+};
 export type SitDownRow = But<Solid<S["SitDownRow"]>, "earToEarMm" | "frontToNapeMm">;
 export type ClientView = Omit<Solid<S["ClientView"]>, "sitDowns"> & { sitDowns: SitDownRow[] };
 export type SitDownView = Omit<Solid<S["SitDownView"]>, "document"> & { document: SitDocument };
@@ -293,6 +314,7 @@ export type Finding = {
   meant?: Meant;
 };
 export type Result = {
+  head: { landmarks: Record<string, [number, number, number]> };
   bites: number;
   minutes: number;
   moves: {
@@ -302,6 +324,10 @@ export type Result = {
     cutAreaMm2: number;
     takenMaxMm: number;
     shortfallMm: number;
+    /** How often feet or chair are moved. */
+    turns: number;
+    /** Of a texture move: what it takes of each column. */
+    doses?: { aroundDeg: number; passes: number; percent: number }[];
   }[];
   walks: Walk[];
   findings: Finding[];
@@ -317,3 +343,29 @@ export type Result = {
     overlaps: { sections: string[]; areaMm2: number; near: string }[];
   };
 };
+
+/** What is written down at the chair, as docs/formats.md has it. */
+export type ChairEntry =
+  | { kind: "bite" | "done" | "reopened" | "approved"; move: string }
+  | { kind: "skipped"; move: string; reason: string }
+  | { kind: "dosed"; move: string; column: number }
+  | { kind: "measured"; place: string; mm: number }
+  | { kind: "tookMore"; move: string; place: string; mm: number }
+  | { kind: "replanned"; plan: PlanDocument }
+  | { kind: "paused" | "resumed" }
+  | { kind: "forDry" | "drySeen"; what: string }
+  | { kind: "checked"; item: number; longerMm: number };
+export type EntryRow = { id: number; device: string; number: number; at: string; entry: ChairEntry };
+export type SittingView = Omit<Solid<S["SittingView"]>, "document" | "entries"> & {
+  document: PlanDocument;
+  entries: EntryRow[];
+};
+/** What else has to change after a slip, and the plan that goes on with it. */
+export type Replanned = {
+  restored: boolean;
+  words: string;
+  changes: { move: string }[];
+  document: PlanDocument;
+};
+/** One thing to look at when the cut is done. */
+export type CheckItem = { kind: "seam" | "lastBite" | "across" | "balance"; place: string };

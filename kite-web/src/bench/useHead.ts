@@ -1,13 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { readHead } from "../api/binary";
-import { bytes, get } from "../api/http";
+import { bytes, get, keptBytes } from "../api/http";
 import type { PlanDocument, Ramp } from "../api/types";
 
 /** The drawn head and the colours of length; fetched once for a head and kept. */
-export function useHead(document: PlanDocument | null) {
+export function useHead(document: PlanDocument | null, keep = false) {
   const head = useQuery({
     queryKey: ["head", JSON.stringify(document?.head ?? null)],
-    queryFn: async () => readHead(await bytes("/api/head", document)),
+    queryFn: async () =>
+      readHead(await (keep ? keptBytes("/api/head", document) : bytes("/api/head", document))),
     enabled: document !== null,
     staleTime: Number.POSITIVE_INFINITY,
   });

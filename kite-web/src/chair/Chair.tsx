@@ -1,144 +1,160 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useEffect, useMemo, useState } from "react";
+import { useNavigate, useParams } from "react-router";
 import { get } from "../api/http";
 import type { PlanView } from "../api/types";
 import { useHead } from "../bench/useHead";
-import { lengthPaint } from "../draw/coats";
-import { Head3D } from "../draw/Head3D";
 import { KiteString } from "../draw/KiteString";
 import { Loading, Trouble } from "../frame/States";
-import { chairSession, keepChair } from "../store/chairStore";
+import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
+import { nextMove, type Sitting, stands } from "../store/sitting";
+import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { ChairHead } from "./ChairHead";
+import { ChairMove } from "./ChairMove";
+import { ChairTop } from "./ChairTop";
+import { Hands } from "./Hands";
+import { readyWithoutNetwork } from "./offline";
+import { Sheets } from "./Sheets";
+import { useSpoken } from "./useSpoken";
 
-const STANDS = {
-  front: "Stand in front",
-  left: "Stand at the client's left",
-  right: "Stand at the client's right",
-  back: "Stand behind",
-};
-
-/** One move fills the screen. */
-export function Chair() {
+/** One move fills the screen; what is done is written down by a tap or the pedal, with the network or without. */
+export function Chair({ units }: { units: string }) {
   const id = Number(useParams().id);
+  const { sitting, planId, problem } = useChair();
+  useEffect(() => {
+    void sitDownAt(id);
+    readyWithoutNetwork(id);
+    return stayInTouch();
+  }, [id]);
+  useEffect(() => {
+    const lock = navigator.wakeLock?.request("screen").catch(() => undefined);
+    return () => void lock?.then((l) => l?.release());
+  }, []);
+  if (problem && !sitting) return <Trouble error={new Error(problem)} retry={() => void sitDownAt(id)} />;
+  if (!sitting || planId !== id) return <Loading what="the next move" />;
+  return <AtWork id={id} sitting={sitting} units={units as Units} />;
+}
+
+function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: Units }) {
   const go = useNavigate();
+  const t = useMemo(() => stands(sitting), [sitting]);
+  const { document } = t;
+  const count = document.moves.length;
+  const [looked, setLooked] = useState<number | null>(null);
+  const at = Math.min(looked ?? nextMove(t), count - 1);
+  const move = document.moves[at];
   const plan = useQuery({
     queryKey: ["chair-plan", id],
     queryFn: () => get<PlanView>(`/api/plans/${id}`),
-    gcTime: 0,
+    retry: false,
   });
-  const document = plan.data?.document ?? null;
-  const { outcome, message } = useOutcome(document);
-  const { head, ramp, error } = useHead(document);
-  const [session, setSession] = useState(() => chairSession(id));
-  const [now, setNow] = useState(Date.now());
-  useEffect(() => {
-    const tick = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(tick);
-  }, []);
-  const count = document?.moves.length ?? 0;
-  const step = (by: number) => {
-    if (count === 0) return;
-    const done = by > 0 ? Math.max(session.done, session.index + 1) : session.done;
-    const next = { ...session, done, index: Math.min(count - 1, Math.max(0, session.index + by)) };
-    setSession(next);
-    keepChair(id, next);
-    if (by > 0 && session.index === count - 1) go(`/plans/${id}/finish`);
+  const { outcome, message } = useOutcome(document, true);
+  const { head, ramp, error } = useHead(document, true);
+  const words = outcome?.result.words[at];
+  const made = outcome?.result.moves[at];
+  const spoken = useSpoken(
+    move && words
+      ? `${move.name}. ${words.headline}. ${move.watch}${move.askFirst ? " Ask first." : ""}`
+      : "",
+  );
+  const bites = move ? (t.bites.get(move.id) ?? 0) : 0;
+  const allBites = made?.bites ?? 0;
+  const ask = move?.askFirst === true && !t.approved.has(move.id);
+  const done = () => {
+    if (!move || ask) return;
+    if (!t.done.has(move.id)) write({ kind: "done", move: move.id });
+    setLooked(null);
+    if (nextMove(stands(useChair.getState().sitting ?? sitting)) >= count) go(`/plans/${id}/check`);
   };
+  const bite = () => {
+    if (!move || ask) return;
+    if (bites < allBites && !t.done.has(move.id)) write({ kind: "bite", move: move.id });
+    else done();
+  };
+  const back = () => setLooked(Math.max(0, at - 1));
   useEffect(() => {
     const keys = (e: KeyboardEvent) => {
-      if (e.key === "PageDown") step(1);
-      else if (e.key === "PageUp") step(-1);
+      if (e.target instanceof HTMLInputElement || e.target instanceof HTMLSelectElement) return;
+      if (e.key === "PageDown" || e.key === " ") bite();
+      else if (e.key === "PageUp") back();
+      else if (e.key === "Enter" && !(e.target instanceof HTMLButtonElement)) done();
       else return;
+      if (e.key === " " && e.target instanceof HTMLButtonElement) return;
       e.preventDefault();
     };
     window.addEventListener("keydown", keys);
     return () => window.removeEventListener("keydown", keys);
   });
-  useEffect(() => {
-    const lock = navigator.wakeLock?.request("screen").catch(() => undefined);
-    return () => void lock?.then((l) => l?.release());
-  }, []);
-  if (plan.error) return <Trouble error={plan.error} retry={() => plan.refetch()} />;
   if (message || error) return <Trouble error={new Error(message || error?.message)} />;
-  const move = document?.moves[session.index];
-  if (!document || !move || !outcome || !head || !ramp) return <Loading what="the next move" />;
-  const after = outcome.state(session.index + 1);
-  const paint = lengthPaint(after, ramp);
-  const seconds = Math.max(0, Math.floor((now - Date.parse(session.startedAt)) / 1000));
-  const words = outcome.result.words[session.index];
-  const made = outcome.result.moves[session.index];
-  const finish = session.index === count - 1;
+  if (!move || !outcome || !head || !ramp || !made || !words) return <Loading what="the next move" />;
+  const left = outcome.result.moves.reduce(
+    (min, m) => min + (t.done.has(m.id) || t.skipped.has(m.id) ? 0 : m.minutes),
+    0,
+  );
   return (
-    <div className="flex min-h-dvh flex-col">
-      <div className="flex items-center gap-6 px-6 pt-3">
-        <Link to={`/plans/${id}`} className="touch flex items-center text-lg underline">
-          Back to the bench
-        </Link>
-        <span className="text-lg">{plan.data?.clientName}</span>
-        <span className="ml-auto font-bold text-3xl" role="timer" aria-label="Time in the chair">
-          {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")}
-          <span className="soft font-normal text-lg"> of about {Math.round(outcome.result.minutes)} min</span>
-        </span>
-      </div>
-      <div className="px-6">
+    <div className="flex min-h-dvh flex-col lg:h-dvh">
+      <ChairTop
+        id={id}
+        client={plan.data?.clientName ?? ""}
+        sitting={sitting}
+        stands={t}
+        leftMin={left}
+        speaking={spoken.on}
+        speak={spoken.set}
+      />
+      <div className="px-5">
         <KiteString
           bows={document.moves.map((m, i) => ({
             id: m.id,
             name: m.name,
             minutes: outcome.result.moves[i]?.minutes ?? 1,
           }))}
-          chosen={session.index}
-          done={session.done}
+          chosen={at}
+          tied={document.moves.map((m) => t.done.has(m.id))}
+          choose={setLooked}
         />
       </div>
-      <div className="grid flex-1 gap-6 px-6 pb-4 md:grid-cols-[1fr_1.15fr]">
-        <div className="relative min-h-[280px]">
-          <div className="absolute inset-0">
-            <Head3D
-              head={head}
-              paint={paint}
-              lengths={after}
-              before={outcome.state(session.index)}
-              view={move.stand}
-              viewTurn={0}
-              units="CM"
-              labelled={false}
-              label={`Head from the ${move.stand}, what move ${session.index + 1} cuts ringed in vermilion`}
-            />
-          </div>
-        </div>
-        <div className="flex flex-col gap-3">
-          <p className="text-xl">
-            {STANDS[move.stand]} · hair {move.damp}
-          </p>
-          <h1 className="font-bold text-4xl leading-tight">
-            <span className="text-primary">{session.index + 1}</span> {move.name}
-          </h1>
-          <p className="font-bold text-6xl">{words?.headline}</p>
-          <p className="text-2xl">{words?.parts.map((p) => p.text).join("")}</p>
-          {move.watch && <p className="border-accent border-l-8 bg-base-200 p-3 text-2xl">{move.watch}</p>}
-          {move.askFirst && (
-            <p className="border-primary border-l-8 bg-base-200 p-3 font-bold text-2xl">
-              Ask before you cut.
-            </p>
-          )}
-          <p className="text-xl">
-            {made?.bites} bites · about {Math.max(1, Math.round(made?.minutes ?? 0))} min
-          </p>
-          <div className="mt-auto grid grid-cols-[1fr_2fr] gap-4">
-            <button
-              type="button"
-              className="btn h-20 text-2xl"
-              disabled={session.index === 0}
-              onClick={() => step(-1)}
-            >
-              Back
-            </button>
-            <button type="button" className="btn btn-primary h-20 text-3xl" onClick={() => step(1)}>
-              {finish ? "Done: finish" : "Done: next"}
-            </button>
-          </div>
+      <div className="grid min-h-0 flex-1 gap-5 px-5 pb-3 md:grid-cols-[1fr_1.2fr]">
+        <ChairHead
+          document={document}
+          at={at}
+          bite={Math.min(bites + 1, Math.max(1, allBites))}
+          outcome={outcome}
+          head={head}
+          ramp={ramp}
+          units={units}
+        />
+        <div className="flex min-h-0 flex-col gap-2">
+          <ChairMove
+            move={move}
+            number={at + 1}
+            headline={words.headline}
+            said={words.parts.map((p) => p.text).join("")}
+            made={made}
+            bites={bites}
+            dosed={t.dosed}
+            skipped={t.skipped.get(move.id)}
+          />
+          <Sheets
+            move={move}
+            stands={t}
+            units={units}
+            back={looked !== null ? () => setLooked(null) : undefined}
+            moved={() => setLooked(null)}
+          />
+          <Hands
+            ask={ask}
+            first={at === 0}
+            done={t.done.has(move.id)}
+            last={at === count - 1}
+            bites={bites}
+            allBites={allBites}
+            yes={() => write({ kind: "approved", move: move.id })}
+            back={back}
+            bite={bite}
+            next={done}
+          />
         </div>
       </div>
     </div>

@@ -8,10 +8,14 @@ import { Empty, Loading, Trouble } from "../frame/States";
 
 export function Clients() {
   const [find, setFind] = useState("");
-  const all = useQuery({ queryKey: ["clients"], queryFn: () => get<ClientRow[]>("/api/clients") });
+  const all = useQuery({
+    queryKey: ["clients", find],
+    queryFn: () => get<ClientRow[]>(`/api/clients?q=${encodeURIComponent(find)}`),
+    placeholderData: (last) => last,
+  });
   if (all.isPending) return <Loading what="the clients" />;
   if (all.error) return <Trouble error={all.error} retry={() => all.refetch()} />;
-  const shown = all.data.filter((c) => c.name.toLowerCase().includes(find.toLowerCase()));
+  const shown = all.data;
   return (
     <div className="px-6 py-5">
       <div className="flex flex-wrap items-center gap-4">
@@ -31,7 +35,7 @@ export function Clients() {
         </Link>
       </div>
       {shown.length === 0 ? (
-        <Empty>{all.data.length === 0 ? "No clients yet." : `Nobody here is called “${find}”.`}</Empty>
+        <Empty>{find === "" ? "No clients yet." : `Nobody here is called “${find}”.`}</Empty>
       ) : (
         <ul className="mt-5 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
           {shown.map((c) => (

@@ -5,7 +5,8 @@ export type Bow = { id: string; name: string; minutes: number };
 type Props = {
   bows: Bow[];
   chosen: number;
-  done?: number;
+  /** Which bows are tied. */
+  tied?: boolean[];
   choose?: (i: number) => void;
   /** When given, what the string is, and its bows carry their names in place of numbers. */
   named?: string;
@@ -15,7 +16,7 @@ const W = 1200;
 const H = 76;
 
 /** A string of bows, each as wide as its minutes: done ones are tied, the present one flutters, the rest hang slack. */
-export function KiteString({ bows, chosen, done = 0, choose, named }: Props) {
+export function KiteString({ bows, chosen, tied: ties = [], choose, named }: Props) {
   const total = bows.reduce((s, b) => s + weight(b), 0) || 1;
   let passed = 0;
   const placed = bows.map((b) => {
@@ -35,7 +36,7 @@ export function KiteString({ bows, chosen, done = 0, choose, named }: Props) {
         {placed.map((b, i) => {
           const wing = Math.max(9, Math.min(44, b.w / 2 - 3));
           const y = sag(b.x);
-          const tied = i < done;
+          const tied = ties[i] ?? false;
           const tone = i === chosen ? "fill-primary" : tied ? "fill-secondary" : "fill-base-300";
           const drop = i === chosen || tied ? 9 : 14;
           const bow = (

@@ -5,7 +5,8 @@ import { get, send } from "../api/http";
 import type { PlanView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
-import { chairSession, endChair } from "../store/chairStore";
+import { endSitting, flush, keptSitting } from "../store/chairStore";
+import { stands, workedMs } from "../store/sitting";
 
 const CARE = [
   "Tools into disinfectant for the full contact time.",
@@ -18,29 +19,40 @@ export function Finish() {
   const go = useNavigate();
   const queries = useQueryClient();
   const plan = useQuery({ queryKey: ["finish-plan", id], queryFn: () => get<PlanView>(`/api/plans/${id}`) });
-  const [session] = useState(() => chairSession(id));
+  const [session] = useState(() => {
+    const kept = keptSitting(id);
+    return kept
+      ? { token: kept.token, startedAt: kept.startedAt, stands: stands(kept), kept }
+      : { token: crypto.randomUUID(), startedAt: new Date().toISOString() };
+  });
   const [finishedAt] = useState(() => new Date().toISOString());
   const [remarks, setRemarks] = useState("");
+  const done = session.stands?.done.size ?? 0;
   const store = useMutation({
-    mutationFn: () =>
-      send("POST", "/api/visits", {
+    mutationFn: async () => {
+      await flush();
+      return send("POST", "/api/visits", {
         token: session.token,
         planId: id,
         startedAt: session.startedAt,
         finishedAt,
-        movesDone: session.done,
+        movesDone: done,
         remarks,
-      }),
+      });
+    },
     onSuccess: async () => {
-      endChair(id);
+      endSitting(id);
       await queries.invalidateQueries({ queryKey: ["client", plan.data?.clientId] });
       go(`/clients/${plan.data?.clientId}`);
     },
   });
   if (plan.isPending) return <Loading what="the visit" />;
   if (plan.error) return <Trouble error={plan.error} retry={() => plan.refetch()} />;
-  const minutes = Math.max(0, Math.round((Date.parse(finishedAt) - Date.parse(session.startedAt)) / 60_000));
-  const count = plan.data.document.moves.length;
+  const minutes =
+    session.kept && session.stands
+      ? Math.round(workedMs(session.kept, session.stands, Date.parse(finishedAt)) / 60_000)
+      : 0;
+  const count = (session.stands?.document ?? plan.data.document).moves.length;
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-8 px-6 py-5 md:grid-cols-[1fr_1.3fr]">
       <div className="grid content-start gap-x-2 gap-y-4 sm:grid-cols-2">
@@ -65,7 +77,7 @@ export function Finish() {
       <div className="grid content-start gap-4">
         <h1 className="font-bold text-3xl">{plan.data.clientName}</h1>
         <p className="text-xl">
-          {plan.data.document.title} · {session.done} of {count} moves · {minutes} min
+          {plan.data.document.title} · {done} of {count} moves · {minutes} min
         </p>
         <label className="grid gap-1 font-bold">
           Remarks, and what to try next time

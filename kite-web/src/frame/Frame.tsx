@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useEffect, useState } from "react";
 import { Link, NavLink, useLocation } from "react-router";
-import { remove } from "../api/http";
+import { forget, remove } from "../api/http";
 import type { PersonView } from "../api/types";
 
 function savedTheme(): string | null {
@@ -20,11 +20,12 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
   }, [theme]);
   const signOut = async () => {
     await remove("/api/session");
+    await forget();
     queries.clear();
     location.assign("/");
   };
-  // The bench and the sit-down fit the screen; other pages scroll.
-  const bench = /^\/plans\/\d+$|\/sit$/.test(pathname);
+  // The bench, the sit-down and the diary fit the screen; other pages scroll.
+  const bench = /^\/plans\/\d+$|\/sit$|^\/diary$/.test(pathname);
   const atChair = pathname.endsWith("/chair");
   return (
     <div className={`flex min-h-dvh flex-col ${bench ? "lg:h-dvh" : ""}`}>
@@ -37,6 +38,7 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
           <nav className="flex gap-1" aria-label="Main">
             {[
               ["/", "Today"],
+              ["/diary", "Diary"],
               ["/clients", "Clients"],
             ].map(([to, name]) => (
               <NavLink

@@ -151,7 +151,7 @@ function Sitting({ units }: { units: Units }) {
         <KiteString
           bows={PARTS.map((p) => ({ id: p.id, name: p.name, minutes: 2 }))}
           chosen={part}
-          done={part}
+          tied={PARTS.map((_, i) => i < part)}
           choose={goTo}
           named="The sit-down, part by part"
         />

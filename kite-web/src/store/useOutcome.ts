@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { type Outcome, readOutcome } from "../api/binary";
-import { ApiError, bytes, type FieldProblem } from "../api/http";
+import { ApiError, bytes, type FieldProblem, keptBytes } from "../api/http";
 import type { PlanDocument } from "../api/types";
 
 type Shown = {
@@ -13,8 +13,11 @@ type Shown = {
 
 const NOTHING: Shown = { problems: [], message: "" };
 
-/** What comes of the document, computed by the server; an answer overtaken by a newer change is dropped. */
-export function useOutcome(document: PlanDocument | null): Shown {
+/**
+ * What comes of the document, computed by the server; an answer overtaken by a newer change is dropped. When it is to
+ * be kept, it stays on the device for when the server is gone.
+ */
+export function useOutcome(document: PlanDocument | null, keep = false): Shown {
   const [shown, setShown] = useState<Shown>(NOTHING);
   useEffect(() => {
     if (!document) {
@@ -22,7 +25,7 @@ export function useOutcome(document: PlanDocument | null): Shown {
       return;
     }
     const abort = new AbortController();
-    bytes("/api/outcome", document, abort.signal)
+    (keep ? keptBytes : bytes)("/api/outcome", document, abort.signal)
       .then((b) => {
         setShown({ outcome: readOutcome(b), of: document, problems: [], message: "" });
         performance.mark("kite-outcome");
@@ -33,6 +36,6 @@ export function useOutcome(document: PlanDocument | null): Shown {
         setShown((s) => ({ ...s, problems, message: e.message }));
       });
     return () => abort.abort();
-  }, [document]);
+  }, [document, keep]);
   return shown;
 }

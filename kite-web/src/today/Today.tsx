@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { get } from "../api/http";
-import type { Appointment, Today as Day } from "../api/types";
+import type { AppointmentRow, Today as Day } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 
@@ -46,7 +46,7 @@ export function Today() {
   );
 }
 
-function Card({ a, now, zone }: { a: Appointment; now: string; zone: string }) {
+function Card({ a, now, zone }: { a: AppointmentRow; now: string; zone: string }) {
   const inChair = Date.parse(a.startsAt) <= Date.parse(now) && Date.parse(now) < Date.parse(a.endsAt);
   const past = Date.parse(a.endsAt) <= Date.parse(now);
   const left = Math.round((Date.parse(a.endsAt) - Date.parse(now)) / 60_000);

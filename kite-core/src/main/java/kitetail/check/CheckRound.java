@@ -1,9 +1,13 @@
 package kitetail.check;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import kitetail.cut.Fingers;
 import kitetail.head.Place;
+import kitetail.plan.Extent;
 import kitetail.plan.Jumps;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
@@ -20,6 +24,10 @@ public record CheckRound(List<Item> items) {
   private static final double LEAST_MM = 3;
 
   private static final double SHARE = 0.05;
+
+  /** A section that holds less of the scalp is small; an assumption. */
+  private static final double SMALL_SHARE = 0.07;
+
   private static final double USUAL_BITE_MM = 12.7;
 
   /** What an item looks at. */
@@ -76,10 +84,8 @@ public record CheckRound(List<Item> items) {
       }
     }
     List<Item> across = new ArrayList<>();
-    for (Outcome.Step step : o.steps()) {
-      if (step.cut() instanceof Fingers f && step.cutAreaMm2() > 0) {
-        fingers(o, step, f, items, across);
-      }
+    for (Outcome.Step step : lastOfEachSection(o)) {
+      fingers(o, step, (Fingers) step.cut(), items, across);
     }
     items.addAll(across);
     Evidence all = new Evidence(plan, o, null);
@@ -99,6 +105,26 @@ public record CheckRound(List<Item> items) {
               Balance.atTheEar(left) ? ears : 0));
     }
     return new CheckRound(List.copyOf(items));
+  }
+
+  /**
+   * A section is checked as the last move over the fingers left it; small ones are seen with their
+   * neighbours, so that the round stays short.
+   */
+  private static Collection<Outcome.Step> lastOfEachSection(Outcome o) {
+    Map<String, Outcome.Step> last = new LinkedHashMap<>();
+    double small = SMALL_SHARE * o.scalp().totalAreaMm2();
+    List<String> large =
+        o.extents().stream().filter(e -> e.areaMm2() >= small).map(Extent::section).toList();
+    for (Outcome.Step step : o.steps()) {
+      if (step.cut() instanceof Fingers
+          && step.cutAreaMm2() > 0
+          && large.contains(step.move().section())) {
+        last.remove(step.move().section());
+        last.put(step.move().section(), step);
+      }
+    }
+    return last.values();
   }
 
   private static void fingers(

@@ -75,6 +75,40 @@ public record Replan(
     return new Work(plan, places, done, measuredMm).find();
   }
 
+  /**
+   * The plan as it goes on: its moves up to {@code done}, then what is still to do. A move gone
+   * over once more is a move of its own, the client asked before it.
+   */
+  public Plan applied(Plan before, int done) {
+    List<Move> all = new ArrayList<>(before.moves().subList(0, done));
+    for (Move m : plan) {
+      String id = m.id();
+      while (taken(all, id)) {
+        id += "Again";
+      }
+      all.add(
+          id.equals(m.id())
+              ? m
+              : new Move(
+                  id,
+                  m.name() + ", once more",
+                  m.section(),
+                  m.cut(),
+                  m.job(),
+                  List.of(m.id()),
+                  m.damp(),
+                  m.stand(),
+                  m.purpose(),
+                  m.watch(),
+                  true));
+    }
+    return before.withMoves(all);
+  }
+
+  private static boolean taken(List<Move> all, String id) {
+    return all.stream().anyMatch(m -> m.id().equals(id));
+  }
+
   /** A number that may be changed. */
   private record Choice(int move, Dial dial, double value, double low, double high) {}
 

@@ -101,6 +101,13 @@ class AdviceTest {
     assertThat(mended.path("offMm").asDouble()).isGreaterThan(4);
     assertThat(mended.path("words").asString()).endsWith(".");
     assertThat(mended.path("moves").size()).isGreaterThanOrEqualTo(5);
+    // The plan to go on with: what is done first, every move under an id of its own.
+    Plan goesOn = PlanJson.read(mended.path("document"));
+    assertThat(goesOn.moves().get(0)).isEqualTo(Families.all().get("even-all-over").moves().get(0));
+    assertThat(goesOn.moves()).hasSize(1 + mended.path("moves").size());
+    ObjectNode slip = body(family("even-all-over"));
+    slip.put("done", 1).putObject("tookMoreMm").put("apex", 20).put("crown", 20);
+    assertThat(posted("/api/replan", slip).path("offMm").asDouble()).isGreaterThan(4);
     asked.put("done", 99);
     assertThat(refused("POST", "/api/replan", asked)).contains("99").contains("0 to 6");
     asked.put("done", 1).putObject("measuredMm").put("elbow", 40);

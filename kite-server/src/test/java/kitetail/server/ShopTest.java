@@ -274,6 +274,7 @@ class ShopTest {
     for (String path :
         new String[] {
           "/",
+          "/diary",
           "/clients",
           "/clients/3",
           "/clients/3/sit",
@@ -281,6 +282,7 @@ class ShopTest {
           "/clients/cards",
           "/plans/1",
           "/plans/1/chair",
+          "/plans/1/check",
           "/plans/1/finish"
         }) {
       assertThat(stranger.send("GET", path, null).body()).as(path).contains("<div id=\"root\">");

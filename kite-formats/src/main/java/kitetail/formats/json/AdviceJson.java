@@ -89,7 +89,10 @@ public final class AdviceJson {
     return n;
   }
 
-  public static ObjectNode replan(Replan r, Plan plan, AdviceWords words) {
+  /**
+   * @param done how many moves of the plan are done
+   */
+  public static ObjectNode replan(Replan r, Plan plan, int done, AdviceWords words) {
     ObjectNode n = PlanJson.json().createObjectNode();
     n.put("restored", r.restored())
         .put("offMm", round(r.offMm()))
@@ -107,6 +110,7 @@ public final class AdviceJson {
           .put("again", c.again());
     }
     n.set("moves", PlanJson.json().valueToTree(r.plan()));
+    n.set("document", PlanJson.tree(r.applied(plan, done)));
     return n;
   }
 

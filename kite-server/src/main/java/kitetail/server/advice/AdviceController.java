@@ -24,8 +24,10 @@ import kitetail.hair.Damp;
 import kitetail.head.Place;
 import kitetail.plan.Order;
 import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
 import kitetail.plan.School;
 import kitetail.plan.SitDown;
+import kitetail.plan.Workbench;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
 import kitetail.server.client.ClientRepository;
@@ -66,11 +68,17 @@ class AdviceController {
     this.sitDowns = sitDowns;
   }
 
-  /** After {@code done} moves, what is really there at some places, mm dry and straight. */
+  /**
+   * After {@code done} moves.
+   *
+   * @param measuredMm what is really there at some places, mm dry and straight
+   * @param tookMoreMm by how much more than planned was taken at others
+   */
   record Measured(
       @NotNull(message = "must be given") JsonNode document,
       int done,
-      Map<String, Double> measuredMm) {}
+      Map<String, Double> measuredMm,
+      Map<String, Double> tookMoreMm) {}
 
   /** {@code damp} is wet, damp or dry; {@code tensed} whether the hair is held firmly. */
   record Now(
@@ -191,16 +199,26 @@ class AdviceController {
     Plan plan = PlanJson.read(m.document());
     done(plan, m.done());
     Map<Place, Double> at = new EnumMap<>(Place.class);
+    Workbench places = advice.places(plan.head());
     if (m.measuredMm() != null) {
-      m.measuredMm().forEach((name, mm) -> at.put(place(name), length(name, mm)));
+      m.measuredMm().forEach((name, mm) -> at.put(place(name), length("$.measuredMm." + name, mm)));
     }
-    return AdviceJson.replan(
-        Replan.after(plan, advice.places(plan.head()), m.done(), at), plan, words(me));
+    if (m.tookMoreMm() != null) {
+      double[] left = PlanEngine.states(plan, places).get(m.done()).longest();
+      m.tookMoreMm()
+          .forEach(
+              (name, mm) -> {
+                Place p = place(name);
+                double more = length("$.tookMoreMm." + name, mm);
+                at.put(p, Math.max(0, left[places.scalp().root(p)] - more));
+              });
+    }
+    return AdviceJson.replan(Replan.after(plan, places, m.done(), at), plan, m.done(), words(me));
   }
 
-  private static double length(String place, Double mm) {
+  private static double length(String field, Double mm) {
     if (mm == null || !(mm >= 0 && mm <= 1500)) {
-      throw new FieldException("$.measuredMm." + place, String.valueOf(mm), "allowed 0 to 1500");
+      throw new FieldException(field, String.valueOf(mm), "allowed 0 to 1500");
     }
     return mm;
   }
@@ -274,7 +292,7 @@ class AdviceController {
       Columns columns =
           Columns.of(
               advice.few(plan.head()).zone(plan.region(a.section())),
-              kitetail.plan.PlanEngine.run(plan, advice.few(plan.head())).afterMm(),
+              PlanEngine.run(plan, advice.few(plan.head())).afterMm(),
               LADDER_COLUMNS,
               LADDER_SAMPLES);
       Ladder.Rules rules =

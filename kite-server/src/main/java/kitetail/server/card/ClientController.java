@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -29,6 +30,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients")
 class ClientController {
   private final ClientRepository clients;
+  private final ClientRows rows;
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final VisitRepository visits;
@@ -36,19 +38,18 @@ class ClientController {
 
   ClientController(
       ClientRepository clients,
+      ClientRows rows,
       SitDownRepository sitDowns,
       PlanRepository plans,
       VisitRepository visits,
       Clock clock) {
     this.clients = clients;
+    this.rows = rows;
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.visits = visits;
     this.clock = clock;
   }
-
-  record ClientRow(
-      long id, String name, String note, Long planId, String planTitle, Long planVersion) {}
 
   record PlanRow(long id, String title, long version, OffsetDateTime updatedAt) {}
 
@@ -92,21 +93,11 @@ class ClientController {
 
   record Added(long id) {}
 
+  /** Clients whose name holds some letters, in order of name; at most two hundred. */
   @GetMapping
-  List<ClientRow> all(@AuthenticationPrincipal Person me) {
-    return clients.all(me.shopId()).stream()
-        .map(
-            c -> {
-              var newest = plans.ofClient(me.shopId(), c.id()).stream().findFirst();
-              return new ClientRow(
-                  c.id(),
-                  c.name(),
-                  c.note(),
-                  newest.map(PlanRepository.Row::id).orElse(null),
-                  newest.map(PlanRepository.Row::title).orElse(null),
-                  newest.map(PlanRepository.Row::version).orElse(null));
-            })
-        .toList();
+  List<ClientRows.ClientRow> named(
+      @AuthenticationPrincipal Person me, @RequestParam(defaultValue = "") String q) {
+    return rows.named(me.shopId(), q);
   }
 
   @GetMapping("/{id}")

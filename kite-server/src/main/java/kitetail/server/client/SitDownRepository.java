@@ -112,6 +112,7 @@ public class SitDownRepository {
         .param("seen", seenVersion)
         .query(Long.class)
         .optional()
-        .orElseThrow(() -> new StaleVersionException(seenVersion, get(shopId, id).version()));
+        .orElseThrow(
+            () -> new StaleVersionException("sit-down", seenVersion, get(shopId, id).version()));
   }
 }

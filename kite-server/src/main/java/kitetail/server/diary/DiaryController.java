@@ -1,25 +1,63 @@
 package kitetail.server.diary;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import kitetail.server.client.ClientRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.head.Heads;
+import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
-import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.stereotype.Repository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Who is in the chair today. */
+/** Who is in which chair when. */
 @RestController
+@RequestMapping("/api")
 class DiaryController {
-  private final Appointments appointments;
+  /** Where the plan does not say; an assumption. */
+  private static final int USUAL_MINUTES = 45;
+
+  /** Cape off, chair and tools cleaned, the next client seated; an assumption. */
+  private static final int BETWEEN_MINUTES = 10;
+
+  private static final int ROUNDED_TO = 5;
+
+  private final AppointmentRepository appointments;
+  private final ClientRepository clients;
+  private final PlanRepository plans;
+  private final Heads heads;
   private final Clock clock;
 
-  DiaryController(Appointments appointments, Clock clock) {
+  DiaryController(
+      AppointmentRepository appointments,
+      ClientRepository clients,
+      PlanRepository plans,
+      Heads heads,
+      Clock clock) {
     this.appointments = appointments;
+    this.clients = clients;
+    this.plans = plans;
+    this.heads = heads;
     this.clock = clock;
   }
 
@@ -28,23 +66,46 @@ class DiaryController {
       String shop,
       String zone,
       OffsetDateTime now,
-      List<Appointment> appointments) {}
+      List<AppointmentRepository.Appointment> appointments) {}
 
-  /** One appointment; the plan may not be made yet. */
-  record Appointment(
-      long id,
-      OffsetDateTime startsAt,
-      OffsetDateTime endsAt,
-      long clientId,
-      String clientName,
-      String stylist,
+  /**
+   * @param days with the appointments of all chairs, in order
+   */
+  record Diary(
+      LocalDate from,
+      String zone,
+      OffsetDateTime now,
+      List<AppointmentRepository.Chair> chairs,
+      List<AppointmentRepository.Appointment> appointments) {}
+
+  /**
+   * @param minutes left out, the plan's own time with clean-up, or the usual one
+   */
+  record Booking(
+      @NotNull(message = "must be given") Long personId,
+      @NotNull(message = "must be given") Long clientId,
       Long planId,
-      String planTitle,
-      Long planVersion) {}
+      @NotNull(message = "must be given") OffsetDateTime startsAt,
+      @Min(value = 5, message = "allowed 5 to 480") @Max(value = 480, message = "allowed 5 to 480")
+          Integer minutes,
+      @Size(max = 400, message = "allowed 0 to 400 characters") String note) {}
 
-  @GetMapping("/api/today")
+  record Moved(
+      @NotNull(message = "must be given") Long version,
+      @NotNull(message = "must be given") Long personId,
+      @NotNull(message = "must be given") OffsetDateTime startsAt,
+      @NotNull(message = "must be given")
+          @Min(value = 5, message = "allowed 5 to 480")
+          @Max(value = 480, message = "allowed 5 to 480")
+          Integer minutes) {}
+
+  record Booked(long id) {}
+
+  record Version(long version) {}
+
+  @GetMapping("/today")
   Today today(@AuthenticationPrincipal Person me) {
-    Appointments.Shop shop = appointments.shop(me.shopId());
+    AppointmentRepository.Shop shop = appointments.shop(me.shopId());
     ZoneId zone = ZoneId.of(shop.zone());
     LocalDate date = LocalDate.now(clock.withZone(zone));
     return new Today(
@@ -52,47 +113,97 @@ class DiaryController {
         shop.name(),
         shop.zone(),
         OffsetDateTime.now(clock.withZone(zone)),
-        appointments.between(
-            me.shopId(),
-            date.atStartOfDay(zone).toOffsetDateTime(),
-            date.plusDays(1).atStartOfDay(zone).toOffsetDateTime()));
+        days(me.shopId(), zone, date, 1));
   }
 
-  /** The diary's rows. */
-  @Repository
-  static class Appointments {
-    private final JdbcClient db;
-
-    Appointments(JdbcClient db) {
-      this.db = db;
+  @GetMapping("/diary")
+  Diary diary(
+      @AuthenticationPrincipal Person me,
+      @RequestParam(required = false) LocalDate from,
+      @RequestParam(defaultValue = "1") int days) {
+    if (days < 1 || days > 31) {
+      throw new FieldException("days", Integer.toString(days), "allowed 1 to 31");
     }
+    AppointmentRepository.Shop shop = appointments.shop(me.shopId());
+    ZoneId zone = ZoneId.of(shop.zone());
+    LocalDate first = from == null ? LocalDate.now(clock.withZone(zone)) : from;
+    return new Diary(
+        first,
+        shop.zone(),
+        OffsetDateTime.now(clock.withZone(zone)),
+        appointments.chairs(me.shopId()),
+        days(me.shopId(), zone, first, days));
+  }
 
-    record Shop(String name, String zone) {}
+  private List<AppointmentRepository.Appointment> days(
+      long shop, ZoneId zone, LocalDate from, int days) {
+    return appointments.between(
+        shop,
+        from.atStartOfDay(zone).toOffsetDateTime(),
+        from.plusDays(days).atStartOfDay(zone).toOffsetDateTime());
+  }
 
-    Shop shop(long id) {
-      return db.sql("select name, zone from shop where id = :id")
-          .param("id", id)
-          .query(Shop.class)
-          .single();
+  @PostMapping("/appointments")
+  @ResponseStatus(HttpStatus.CREATED)
+  Booked book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
+    clients.get(me.shopId(), b.clientId());
+    chair(me, b.personId());
+    int minutes = b.minutes() != null ? b.minutes() : minutes(me, b.planId());
+    return new Booked(
+        appointments.book(
+            me.shopId(),
+            new AppointmentRepository.Slot(
+                b.personId(),
+                b.clientId(),
+                b.planId(),
+                b.startsAt(),
+                b.startsAt().plusMinutes(minutes),
+                b.note() == null ? "" : b.note())));
+  }
+
+  /**
+   * The time a plan takes by the stylist's own pace, drying among its moves, and what comes after.
+   */
+  private int minutes(Person me, Long planId) {
+    if (planId == null) {
+      return USUAL_MINUTES;
     }
+    double cut = heads.run(plans.get(me.shopId(), planId).plan()).minutes();
+    return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
+  }
 
-    List<Appointment> between(long shopId, OffsetDateTime from, OffsetDateTime to) {
-      return db.sql(
-              """
-              select a.id, a.starts_at, a.ends_at, c.id as client_id, c.name as client_name, s.name as stylist,
-                p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version
-              from appointment a
-              join client c on c.id = a.client_id
-              join person s on s.id = a.person_id
-              left join plan p on p.id = a.plan_id
-              where a.shop_id = :shop and a.starts_at >= :from and a.starts_at < :to
-              order by a.starts_at, a.id
-              """)
-          .param("shop", shopId)
-          .param("from", from)
-          .param("to", to)
-          .query(Appointment.class)
-          .list();
+  @PutMapping("/appointments/{id}")
+  Version move(
+      @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Moved m) {
+    chair(me, m.personId());
+    return new Version(
+        appointments.move(
+            me.shopId(),
+            id,
+            m.version(),
+            m.personId(),
+            m.startsAt(),
+            m.startsAt().plusMinutes(m.minutes())));
+  }
+
+  @DeleteMapping("/appointments/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void cancel(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    appointments.cancel(me.shopId(), id);
+  }
+
+  private void chair(Person me, long personId) {
+    List<AppointmentRepository.Chair> chairs = appointments.chairs(me.shopId());
+    if (chairs.stream().noneMatch(c -> c.id() == personId)) {
+      throw new FieldException(
+          "$.personId",
+          Long.toString(personId),
+          "allowed " + chairs.stream().map(AppointmentRepository.Chair::id).toList());
     }
+  }
+
+  @ExceptionHandler
+  ProblemDetail taken(AppointmentRepository.TakenException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
   }
 }

@@ -4,9 +4,14 @@ package kitetail.server.error;
 public class StaleVersionException extends RuntimeException {
   private final long current;
 
-  public StaleVersionException(long sent, long current) {
+  /**
+   * @param what it was, as in "this plan"
+   */
+  public StaleVersionException(String what, long sent, long current) {
     super(
-        "This plan was changed elsewhere: you worked on version "
+        "This "
+            + what
+            + " was changed elsewhere: you worked on version "
             + sent
             + ", now it is version "
             + current

@@ -104,6 +104,7 @@ public class PlanRepository {
         .param("seen", seenVersion)
         .query(Long.class)
         .optional()
-        .orElseThrow(() -> new StaleVersionException(seenVersion, get(shopId, id).version()));
+        .orElseThrow(
+            () -> new StaleVersionException("plan", seenVersion, get(shopId, id).version()));
   }
 }

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 class PageController {
   @GetMapping({
     "/sign-in",
+    "/diary",
     "/clients",
     "/clients/{id}",
     "/clients/new",
@@ -16,6 +17,7 @@ class PageController {
     "/clients/{id}/shapes",
     "/plans/{id}",
     "/plans/{id}/chair",
+    "/plans/{id}/check",
     "/plans/{id}/finish"
   })
   String page() {

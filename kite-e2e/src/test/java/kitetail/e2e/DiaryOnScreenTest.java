@@ -1,0 +1,96 @@
+package kitetail.e2e;
+
+import static kitetail.e2e.Steps.button;
+import static kitetail.e2e.Steps.drag;
+import static kitetail.e2e.Steps.serious;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The diary: a touch books, a drag moves, and no chair is taken twice. */
+class DiaryOnScreenTest extends InTheShop {
+  private static Page diary(String theme) {
+    Page p = shop.signedIn("maud", theme);
+    p.navigate(shop.url("/diary"));
+    block(p, Pattern.compile("09:30")).waitFor();
+    return p;
+  }
+
+  private static Locator block(Page p, Pattern words) {
+    return p.locator("[data-testid^=appointment-]")
+        .filter(new Locator.FilterOptions().setHasText(words))
+        .first();
+  }
+
+  private static Locator slot(Page p, String chair, String at) {
+    return button(p, "Book " + chair + " at " + at);
+  }
+
+  @Test
+  void aClientIsBookedByATouch_movedByADrag_andTakenOff() {
+    Page p = diary("paper");
+    slot(p, "Joris Pier", "15:00").click();
+    p.getByLabel("Client").fill("freek");
+    p.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Freek Oost")))
+        .click();
+    Locator booked = block(p, Pattern.compile("15:00 Freek"));
+    booked.waitFor();
+    BoundingBox from = booked.boundingBox();
+    BoundingBox to = slot(p, "Maud Terwiel", "16:00").boundingBox();
+    drag(p, from.x + 80, from.y + 6, to.x - from.x, to.y - from.y);
+    Locator moved = block(p, Pattern.compile("16:0\\d Freek"));
+    moved.waitFor();
+    p.reload();
+    moved.waitFor();
+    assertThat(moved.boundingBox().x).isLessThan(from.x);
+    moved.focus();
+    p.keyboard().press("Enter");
+    button(p, "Take it off the diary").click();
+    moved.waitFor(
+        new Locator.WaitForOptions()
+            .setState(com.microsoft.playwright.options.WaitForSelectorState.DETACHED));
+    assertThat(shop.consoleErrors).isEmpty();
+  }
+
+  @Test
+  void droppedOnATakenTime_itStaysWhereItWas_andSaysSo() {
+    Page p = diary("paper");
+    Locator one = block(p, Pattern.compile("09:30"));
+    String who = one.innerText();
+    BoundingBox from = one.boundingBox();
+    BoundingBox other = block(p, Pattern.compile("09:45")).boundingBox();
+    drag(p, from.x + 80, from.y + 6, other.x - from.x, other.y - from.y);
+    p.getByText("This chair is taken then").waitFor();
+    assertThat(block(p, Pattern.compile("09:30")).innerText()).isEqualTo(who);
+    // 409 is what the server answers; the browser writes it down.
+    assertThat(shop.consoleErrors).allMatch(e -> e.contains("409"));
+    shop.consoleErrors.clear();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"paper", "dusk"})
+  void dayWeekAndSheets_areReadByAll(String theme) {
+    Page p = diary(theme);
+    assertThat(serious(p)).as("day").isEmpty();
+    slot(p, "Maud Terwiel", "14:00").click();
+    p.getByLabel("Client").waitFor();
+    assertThat(serious(p)).as("booking").isEmpty();
+    button(p, "Shut").click();
+    button(p, "Week").click();
+    p.getByText(Pattern.compile("^Week of Monday")).waitFor();
+    assertThat(p.locator("[data-testid^=appointment-]").count()).isGreaterThan(10);
+    assertThat(serious(p)).as("week").isEmpty();
+    button(p, "For my calendar").click();
+    assertThat(p.getByLabel("Address of the calendar").inputValue()).endsWith(".ics");
+    assertThat(serious(p)).as("feed").isEmpty();
+    assertThat(shop.consoleErrors).isEmpty();
+  }
+}

@@ -1,0 +1,2 @@
+/** Appointments as iCalendar (RFC 5545). */
+package kitetail.formats.calendar;

@@ -1,0 +1,207 @@
+package kitetail.server.diary;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import kitetail.server.error.NotFoundException;
+import kitetail.server.error.StaleVersionException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Appointments. That no chair is booked twice is for the database to refuse, whoever asks at once.
+ */
+@Repository
+class AppointmentRepository {
+  private static final String SELECT =
+      """
+      select a.id, a.version, a.starts_at, a.ends_at, a.note, c.id as client_id, c.name as client_name,
+        s.id as person_id, s.name as stylist,
+        p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version
+      from appointment a
+      join client c on c.id = a.client_id
+      join person s on s.id = a.person_id
+      left join plan p on p.id = a.plan_id
+      """;
+
+  private final JdbcClient db;
+
+  AppointmentRepository(JdbcClient db) {
+    this.db = db;
+  }
+
+  record Shop(String name, String zone) {}
+
+  /** Who has a chair. */
+  record Chair(long id, String name) {}
+
+  /** One appointment; the plan may not be made yet. */
+  record Appointment(
+      long id,
+      long version,
+      OffsetDateTime startsAt,
+      OffsetDateTime endsAt,
+      String note,
+      long clientId,
+      String clientName,
+      long personId,
+      String stylist,
+      Long planId,
+      String planTitle,
+      Long planVersion) {}
+
+  /** What is to be booked. */
+  record Slot(
+      long personId,
+      long clientId,
+      Long planId,
+      OffsetDateTime startsAt,
+      OffsetDateTime endsAt,
+      String note) {}
+
+  /** The chair is taken then. */
+  static class TakenException extends RuntimeException {
+    TakenException(String message) {
+      super(message);
+    }
+  }
+
+  Shop shop(long id) {
+    return db.sql("select name, zone from shop where id = :id")
+        .param("id", id)
+        .query(Shop.class)
+        .single();
+  }
+
+  List<Chair> chairs(long shopId) {
+    return db.sql("select id, name from person where shop_id = :shop order by id")
+        .param("shop", shopId)
+        .query(Chair.class)
+        .list();
+  }
+
+  List<Appointment> between(long shopId, OffsetDateTime from, OffsetDateTime to) {
+    return db.sql(
+            SELECT
+                + """
+                where a.shop_id = :shop and a.starts_at >= :from and a.starts_at < :to
+                order by a.starts_at, a.id
+                """)
+        .param("shop", shopId)
+        .param("from", from)
+        .param("to", to)
+        .query(Appointment.class)
+        .list();
+  }
+
+  Appointment get(long shopId, long id) {
+    return db.sql(SELECT + "where a.shop_id = :shop and a.id = :id")
+        .param("shop", shopId)
+        .param("id", id)
+        .query(Appointment.class)
+        .optional()
+        .orElseThrow(() -> new NotFoundException("No appointment " + id + " in this shop."));
+  }
+
+  @Transactional
+  long book(long shopId, Slot s) {
+    try {
+      return db.sql(
+              """
+              insert into appointment (shop_id, person_id, client_id, plan_id, starts_at, ends_at, note)
+              values (:shop, :person, :client, :plan, :from, :to, :note) returning id
+              """)
+          .param("shop", shopId)
+          .param("person", s.personId())
+          .param("client", s.clientId())
+          .param("plan", s.planId())
+          .param("from", s.startsAt())
+          .param("to", s.endsAt())
+          .param("note", s.note())
+          .query(Long.class)
+          .single();
+    } catch (DataIntegrityViolationException e) {
+      throw taken(e);
+    }
+  }
+
+  /** Moves an appointment to another time or chair. */
+  @Transactional
+  long move(
+      long shopId, long id, long version, long personId, OffsetDateTime from, OffsetDateTime to) {
+    try {
+      int done =
+          db.sql(
+                  """
+                  update appointment set person_id = :person, starts_at = :from, ends_at = :to, version = version + 1
+                  where shop_id = :shop and id = :id and version = :version
+                  """)
+              .param("shop", shopId)
+              .param("id", id)
+              .param("version", version)
+              .param("person", personId)
+              .param("from", from)
+              .param("to", to)
+              .update();
+      if (done == 0) {
+        throw new StaleVersionException("appointment", version, get(shopId, id).version());
+      }
+      return version + 1;
+    } catch (DataIntegrityViolationException e) {
+      throw taken(e);
+    }
+  }
+
+  void cancel(long shopId, long id) {
+    get(shopId, id);
+    db.sql("delete from appointment where shop_id = :shop and id = :id")
+        .param("shop", shopId)
+        .param("id", id)
+        .update();
+  }
+
+  private static RuntimeException taken(DataIntegrityViolationException e) {
+    boolean overlaps =
+        String.valueOf(e.getMessage()).contains("appointment_person_id_tstzrange_excl");
+    return overlaps
+        ? new TakenException("This chair is taken then. Pick another time or another chair.")
+        : e;
+  }
+
+  /** The address of a person's feed; the one before no longer works when it is made anew. */
+  UUID feed(long personId, boolean anew) {
+    return db.sql(
+            """
+            update person set feed = case when :anew or feed is null then gen_random_uuid() else feed end
+            where id = :id returning feed
+            """)
+        .param("id", personId)
+        .param("anew", anew)
+        .query(UUID.class)
+        .single();
+  }
+
+  /** What a feed tells: the person's own appointments of a time. */
+  List<Appointment> ofFeed(UUID feed, OffsetDateTime from, OffsetDateTime to) {
+    return db.sql(
+            SELECT
+                + """
+                where s.feed = :feed and a.starts_at >= :from and a.starts_at < :to
+                order by a.starts_at, a.id
+                """)
+        .param("feed", feed)
+        .param("from", from)
+        .param("to", to)
+        .query(Appointment.class)
+        .list();
+  }
+
+  boolean known(UUID feed) {
+    return db.sql("select exists (select 1 from person where feed = :feed)")
+        .param("feed", feed)
+        .query(Boolean.class)
+        .single();
+  }
+}

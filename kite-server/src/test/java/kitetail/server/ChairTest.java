@@ -1,0 +1,190 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What devices write down at the chair arrives once and in order, whatever the network does. */
+class ChairTest {
+  private static final Instant START = Instant.parse("2026-03-02T09:00:00Z");
+
+  private static TestShop shop;
+  private static TestShop.Visitor maud;
+
+  @BeforeAll
+  static void open() {
+    shop = new TestShop();
+    maud = shop.new Visitor().signedIn("maud");
+  }
+
+  @AfterAll
+  static void close() {
+    shop.close();
+  }
+
+  private static long newPlan() {
+    return TestShop.JSON
+        .readTree(
+            maud.send("POST", "/api/clients/1/plans", "{\"family\":\"quiet-side-part\"}").body())
+        .path("id")
+        .asLong();
+  }
+
+  private static JsonNode begin(long plan, UUID token) {
+    return TestShop.JSON.readTree(
+        maud.send(
+                "POST",
+                "/api/plans/" + plan + "/sitting",
+                "{\"token\":\"" + token + "\",\"startedAt\":\"" + START + "\"}")
+            .body());
+  }
+
+  private static ObjectNode entry(String kind, String move) {
+    ObjectNode e = TestShop.JSON.createObjectNode().put("kind", kind);
+    return move == null ? e : e.put("move", move);
+  }
+
+  private static String writing(UUID device, int from, JsonNode... entries) {
+    ObjectNode w = TestShop.JSON.createObjectNode().put("device", device.toString());
+    ArrayNode all = w.putArray("entries");
+    for (int i = 0; i < entries.length; i++) {
+      all.addObject()
+          .put("number", from + i)
+          .put("at", START.plusSeconds(60L * (from + i)).toString())
+          .set("entry", entries[i]);
+    }
+    return w.toString();
+  }
+
+  private static java.net.http.HttpResponse<String> write(UUID sitting, String body) {
+    return maud.send("POST", "/api/sittings/" + sitting + "/entries", body);
+  }
+
+  private static List<Integer> numbers(UUID sitting, UUID device) {
+    return maud.json("/api/sittings/" + sitting + "/entries")
+        .valueStream()
+        .filter(e -> e.path("device").asString().equals(device.toString()))
+        .map(e -> e.path("number").asInt())
+        .toList();
+  }
+
+  @Test
+  void aSittingBegunTwice_isOne_andASecondTabletJoinsIt() {
+    long plan = newPlan();
+    UUID first = UUID.randomUUID();
+    assertThat(begin(plan, first).path("token").asString()).isEqualTo(first.toString());
+    assertThat(begin(plan, first).path("token").asString()).isEqualTo(first.toString());
+    UUID tablet = UUID.randomUUID();
+    write(first, writing(tablet, 0, entry("bite", "top")));
+    JsonNode joined = begin(plan, UUID.randomUUID());
+    assertThat(joined.path("token").asString()).isEqualTo(first.toString());
+    assertThat(joined.path("entries").get(0).path("entry").path("move").asString())
+        .isEqualTo("top");
+  }
+
+  @Test
+  void entriesSentAgainAndAgain_areStoredOnce_andAGapIsSentBack() {
+    long plan = newPlan();
+    UUID sitting = UUID.randomUUID();
+    begin(plan, sitting);
+    UUID device = UUID.randomUUID();
+    String two = writing(device, 0, entry("bite", "top"), entry("done", "top"));
+    assertThat(write(sitting, two).body()).contains("\"stored\":2");
+    assertThat(write(sitting, two).body()).contains("\"stored\":2");
+    assertThat(
+            write(sitting, writing(device, 1, entry("done", "top"), entry("paused", null))).body())
+        .contains("\"stored\":3");
+    var gap = write(sitting, writing(device, 5, entry("resumed", null)));
+    assertThat(gap.statusCode()).isEqualTo(409);
+    assertThat(TestShop.JSON.readTree(gap.body()).path("stored").asInt()).isEqualTo(3);
+    assertThat(numbers(sitting, device)).containsExactly(0, 1, 2);
+  }
+
+  @Test
+  void twoTabletsWritingAtOnce_eachTryingEverythingTwice_loseNothingAndDoubleNothing()
+      throws Exception {
+    UUID sitting = UUID.randomUUID();
+    begin(newPlan(), sitting);
+    List<UUID> devices = List.of(UUID.randomUUID(), UUID.randomUUID());
+    ExecutorService hands = Executors.newFixedThreadPool(4);
+    List<Callable<Void>> work =
+        IntStream.range(0, 4)
+            .<Callable<Void>>mapToObj(
+                k ->
+                    () -> {
+                      for (int n = 0; n < 25; n++) {
+                        // The other hand of the same tablet may be behind: then this one is early.
+                        while (write(sitting, writing(devices.get(k % 2), n, entry("bite", "top")))
+                                .statusCode()
+                            != 200) {
+                          Thread.sleep(5);
+                        }
+                      }
+                      return null;
+                    })
+            .toList();
+    for (var f : hands.invokeAll(work)) {
+      f.get();
+    }
+    hands.shutdown();
+    for (UUID d : devices) {
+      assertThat(numbers(sitting, d))
+          .containsExactlyElementsOf(IntStream.range(0, 25).boxed().toList());
+    }
+  }
+
+  @Test
+  void theVisit_keepsThePlanAsItWasCut_andItsSittingIsOver() {
+    long plan = newPlan();
+    UUID sitting = UUID.randomUUID();
+    JsonNode begun = begin(plan, sitting);
+    ObjectNode other = (ObjectNode) begun.path("document").deepCopy();
+    other.put("title", "Planned anew at the chair");
+    ObjectNode replanned = entry("replanned", null);
+    replanned.set("plan", other);
+    write(sitting, writing(UUID.randomUUID(), 0, entry("done", "bulkLeft"), replanned));
+    String visit =
+        """
+        {"token":"%s","planId":%d,"startedAt":"%s","finishedAt":"%s","movesDone":16,"remarks":""}
+        """
+            .formatted(sitting, plan, START, START.plusSeconds(2400));
+    assertThat(maud.send("POST", "/api/visits", visit).statusCode()).isEqualTo(201);
+    assertThat(maud.send("POST", "/api/visits", visit).statusCode()).isEqualTo(201);
+    List<String> titles =
+        maud.json("/api/clients/1")
+            .path("visits")
+            .valueStream()
+            .map(v -> v.path("title").asString())
+            .filter(t -> t.startsWith("Planned anew"))
+            .toList();
+    assertThat(titles).hasSize(1);
+    UUID next = UUID.randomUUID();
+    assertThat(begin(plan, next).path("token").asString()).isEqualTo(next.toString());
+  }
+
+  @Test
+  void whatIsNoEntry_andWhatIsOfAnotherShop_isRefused() {
+    UUID sitting = UUID.randomUUID();
+    begin(newPlan(), sitting);
+    var bad = write(sitting, writing(UUID.randomUUID(), 0, entry("dance", null)));
+    assertThat(bad.statusCode()).isEqualTo(422);
+    assertThat(TestShop.JSON.readTree(bad.body()).path("detail").asString()).isNotBlank();
+    assertThat(
+            write(UUID.randomUUID(), writing(UUID.randomUUID(), 0, entry("paused", null)))
+                .statusCode())
+        .isEqualTo(404);
+    assertThat(numbers(sitting, UUID.randomUUID())).isEmpty();
+  }
+}

@@ -1,0 +1,161 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Calendar;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class DiaryTest {
+  private static TestShop shop;
+  private static TestShop.Visitor maud;
+
+  @BeforeAll
+  static void open() {
+    shop = new TestShop();
+    maud = shop.new Visitor().signedIn("maud");
+  }
+
+  @AfterAll
+  static void close() {
+    shop.close();
+  }
+
+  private static String booking(int person, String at, String more) {
+    return "{\"personId\":" + person + ",\"clientId\":1,\"startsAt\":\"" + at + "\"" + more + "}";
+  }
+
+  private static long booked(int person, String at, String more) {
+    var r = maud.send("POST", "/api/appointments", booking(person, at, more));
+    assertThat(r.statusCode()).as(r.body()).isEqualTo(201);
+    return TestShop.JSON.readTree(r.body()).path("id").asLong();
+  }
+
+  private static JsonNode day(String date) {
+    return maud.json("/api/diary?from=" + date).path("appointments");
+  }
+
+  @Test
+  void fortyAtOnceForOneSlot_leaveOne() throws Exception {
+    ExecutorService phones = Executors.newFixedThreadPool(8);
+    List<Callable<Integer>> calls =
+        IntStream.range(0, 40)
+            .<Callable<Integer>>mapToObj(
+                i ->
+                    () ->
+                        maud.send(
+                                "POST",
+                                "/api/appointments",
+                                // None begins when another does, and all overlap.
+                                booking(
+                                    1, "2027-03-01T10:%02d:00Z".formatted(i), ",\"minutes\":45"))
+                            .statusCode())
+            .toList();
+    List<Integer> answers = new java.util.ArrayList<>();
+    for (var f : phones.invokeAll(calls)) {
+      answers.add(f.get());
+    }
+    phones.shutdown();
+    assertThat(answers).filteredOn(s -> s == 201).hasSize(1);
+    assertThat(answers).filteredOn(s -> s == 409).hasSize(39);
+    assertThat(day("2027-03-01")).hasSize(1);
+  }
+
+  @Test
+  void oneAfterTheOther_andSideBySide_areBooked() {
+    booked(1, "2027-03-02T10:00:00Z", ",\"minutes\":30");
+    booked(1, "2027-03-02T10:30:00Z", ",\"minutes\":30");
+    booked(2, "2027-03-02T10:00:00Z", ",\"minutes\":60");
+    assertThat(day("2027-03-02")).hasSize(3);
+  }
+
+  @Test
+  void anAppointment_isAsLongAsItsPlan_andWhatComesAfterIt() {
+    booked(1, "2027-03-03T10:00:00Z", ",\"planId\":1");
+    booked(2, "2027-03-03T10:00:00Z", "");
+    JsonNode both = day("2027-03-03");
+    assertThat(minutes(both.get(1))).isEqualTo(45);
+    assertThat(minutes(both.get(0)) % 5).isZero();
+    assertThat(minutes(both.get(0))).isBetween(20L, 180L);
+  }
+
+  private static long minutes(JsonNode a) {
+    return java.time.Duration.between(
+            java.time.OffsetDateTime.parse(a.path("startsAt").asString()),
+            java.time.OffsetDateTime.parse(a.path("endsAt").asString()))
+        .toMinutes();
+  }
+
+  @Test
+  void movedByTwoAtOnce_oneIsToldAndNothingIsLost_aTakenChairIsNotTakenAgain() {
+    long a = booked(1, "2027-03-04T10:00:00Z", ",\"minutes\":30");
+    booked(2, "2027-03-04T11:00:00Z", ",\"minutes\":30");
+    String move =
+        "{\"version\":1,\"personId\":%d,\"startsAt\":\"2027-03-04T%s:00Z\",\"minutes\":30}";
+    assertThat(maud.send("PUT", "/api/appointments/" + a, move.formatted(2, "11:15")).statusCode())
+        .isEqualTo(409);
+    assertThat(maud.send("PUT", "/api/appointments/" + a, move.formatted(1, "14:00")).statusCode())
+        .isEqualTo(200);
+    var late = maud.send("PUT", "/api/appointments/" + a, move.formatted(1, "15:00"));
+    assertThat(late.statusCode()).isEqualTo(409);
+    assertThat(TestShop.JSON.readTree(late.body()).path("currentVersion").asInt()).isEqualTo(2);
+    assertThat(day("2027-03-04").valueStream().map(x -> x.path("startsAt").asString()))
+        .anyMatch(s -> s.contains("14:00") || s.contains("15:00+01"));
+    assertThat(maud.send("DELETE", "/api/appointments/" + a, null).statusCode()).isEqualTo(204);
+    assertThat(day("2027-03-04")).hasSize(1);
+  }
+
+  @Test
+  void badTimesAndChairs_areRefusedWithTheirRange() {
+    assertThat(
+            maud.send(
+                    "POST",
+                    "/api/appointments",
+                    booking(1, "2027-03-05T10:00:00Z", ",\"minutes\":2"))
+                .body())
+        .contains("5 to 480");
+    assertThat(
+            maud.send("POST", "/api/appointments", booking(99, "2027-03-05T10:00:00Z", "")).body())
+        .contains("99")
+        .contains("[1, 2]");
+    assertThat(maud.send("GET", "/api/diary?days=99", null).statusCode()).isEqualTo(422);
+  }
+
+  /** Read by an outside library; the address alone opens it, and a new one shuts the old. */
+  @Test
+  void theFeed_tellsAStylistsOwnAppointments_toACalendarThatIsNotSignedIn() throws Exception {
+    String path =
+        TestShop.JSON
+            .readTree(maud.send("POST", "/api/diary/feed", "").body())
+            .path("path")
+            .asString();
+    TestShop.Visitor phone = shop.new Visitor();
+    Calendar c =
+        new CalendarBuilder().build(new StringReader(phone.send("GET", path, null).body()));
+    assertThat(c.validate().hasErrors()).isFalse();
+    long own =
+        maud.json("/api/diary?days=7")
+            .path("appointments")
+            .valueStream()
+            .filter(a -> a.path("stylist").asString().startsWith("Maud"))
+            .count();
+    assertThat((long) c.getComponents("VEVENT").size()).isGreaterThanOrEqualTo(own).isPositive();
+    String next =
+        TestShop.JSON
+            .readTree(maud.send("POST", "/api/diary/feed?anew=true", "").body())
+            .path("path")
+            .asString();
+    assertThat(next).isNotEqualTo(path);
+    assertThat(phone.send("GET", path, null).statusCode()).isEqualTo(404);
+    assertThat(phone.send("GET", next, null).statusCode()).isEqualTo(200);
+  }
+}

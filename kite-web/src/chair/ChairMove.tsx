@@ -1,0 +1,81 @@
+import type { Move, Result } from "../api/types";
+import { write } from "../store/chairStore";
+
+const STANDS = {
+  front: "Stand in front",
+  left: "Stand at the client's left",
+  right: "Stand at the client's right",
+  back: "Stand behind",
+};
+
+type Props = {
+  move: Move;
+  number: number;
+  headline: string;
+  said: string;
+  made: Result["moves"][number];
+  bites: number;
+  dosed: ReadonlySet<string>;
+  skipped?: string;
+};
+
+/** The move in words and numbers, large enough for an arm's length. */
+export function ChairMove({ move, number, headline, said, made, bites, dosed, skipped }: Props) {
+  const step = stepAfter(bites, made.bites, made.turns);
+  return (
+    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto">
+      <p className={`text-xl ${step ? "font-bold text-primary" : ""}`} aria-live="polite">
+        {step ? "Step round, or turn the chair" : STANDS[move.stand]} · hair {move.damp}
+        {nearEar(move) ? " · ear held away" : ""}
+      </p>
+      <h1 className="font-bold text-4xl leading-tight">
+        <span className="text-primary">{number}</span> {move.name}
+      </h1>
+      <p className="font-bold text-6xl">{headline}</p>
+      <p className="text-2xl leading-snug">{said}</p>
+      {move.watch && <p className="border-accent border-l-8 bg-base-200 p-3 text-2xl">{move.watch}</p>}
+      {skipped !== undefined && (
+        <p className="border-secondary border-l-8 bg-base-200 p-3 text-xl">
+          Skipped{skipped ? `: ${skipped}` : ""}.
+        </p>
+      )}
+      {made.doses && <Doses move={move.id} doses={made.doses} dosed={dosed} />}
+    </div>
+  );
+}
+
+/** True when the next bite is cut from another place: turns are spread evenly over the bites. */
+export function stepAfter(bites: number, all: number, turns: number): boolean {
+  if (bites === 0 || bites >= all || turns === 0) return false;
+  const stretch = (b: number) => Math.floor((b * (turns + 1)) / all);
+  return stretch(bites) !== stretch(bites - 1);
+}
+
+const nearEar = (m: Move) =>
+  m.cut.kind === "edge" && (m.cut.outline.kind === "halfMoon" || m.cut.outline.kind === "sideburn");
+
+type Dose = NonNullable<Result["moves"][number]["doses"]>[number];
+
+/** Texture, column by column; one pass everywhere before a second. */
+function Doses({ move, doses, dosed }: { move: string; doses: Dose[]; dosed: ReadonlySet<string> }) {
+  return (
+    <fieldset className="flex flex-wrap gap-2">
+      <legend className="text-lg">Columns done</legend>
+      {doses.map((d, i) => {
+        const on = dosed.has(`${move}/${i}`);
+        return (
+          <button
+            key={d.aroundDeg}
+            type="button"
+            aria-pressed={on}
+            aria-label={`Column ${i + 1}, ${Math.round(d.percent)} %`}
+            className={`btn touch h-14 w-16 text-xl ${on ? "btn-secondary" : ""}`}
+            onClick={() => !on && write({ kind: "dosed", move, column: i })}
+          >
+            {Math.round(d.percent)} %
+          </button>
+        );
+      })}
+    </fieldset>
+  );
+}

@@ -1,0 +1,191 @@
+import { type PointerEvent, useEffect, useRef, useState } from "react";
+import type { AppointmentRow } from "../api/types";
+import { clock, type Day, dayOf, minuteOf, moment, snapped } from "./times";
+
+export type Column = { key: string; title: string; day: Day; personId: number };
+export type Dropped = { row: AppointmentRow; personId: number; startsAt: string; minutes: number };
+
+const FROM_MIN = 8 * 60;
+const TO_MIN = 21 * 60;
+const PX_PER_MIN = 1.05;
+/** So much of the day is seen before its first appointment. */
+const BEFORE_MIN = 30;
+/** A touch that moves less is no drag. */
+const STILL_PX = 6;
+
+type Props = {
+  columns: Column[];
+  rows: AppointmentRow[];
+  zone: string;
+  now: string;
+  book: (personId: number, day: Day, minute: number) => void;
+  open: (id: number) => void;
+  drop: (d: Dropped) => void;
+};
+
+type Drag = { row: AppointmentRow; grabbedMin: number; column: number; minute: number; moved: boolean };
+
+/** Chairs or days side by side, time downward. */
+export function DayGrid({ columns, rows, zone, now, book, open, drop }: Props) {
+  const grid = useRef<HTMLDivElement>(null);
+  const scroll = useRef<HTMLDivElement>(null);
+  const [drag, setDrag] = useState<Drag | null>(null);
+  const start = useRef<{ x: number; y: number }>({ x: 0, y: 0 });
+  const first = Math.min(10 * 60, ...rows.map((r) => minuteOf(r.startsAt, zone)));
+  useEffect(() => {
+    if (scroll.current) scroll.current.scrollTop = Math.max(0, first - BEFORE_MIN - FROM_MIN) * PX_PER_MIN;
+  }, [first]);
+  const minutesOf = (r: AppointmentRow) =>
+    Math.round((Date.parse(r.endsAt) - Date.parse(r.startsAt)) / 60_000);
+  const at = (e: PointerEvent) => {
+    const box = grid.current?.getBoundingClientRect();
+    if (!box) return { column: 0, minute: FROM_MIN };
+    const column = Math.floor(((e.clientX - box.left) / box.width) * columns.length);
+    return {
+      column: Math.min(columns.length - 1, Math.max(0, column)),
+      minute: FROM_MIN + (e.clientY - box.top) / PX_PER_MIN,
+    };
+  };
+  const pull = (e: PointerEvent) => {
+    if (!drag) return;
+    const far = Math.hypot(e.clientX - start.current.x, e.clientY - start.current.y);
+    const { column, minute } = at(e);
+    setDrag({
+      ...drag,
+      column,
+      minute: snapped(minute - drag.grabbedMin),
+      moved: drag.moved || far > STILL_PX,
+    });
+  };
+  const letGo = () => {
+    if (!drag) return;
+    setDrag(null);
+    const c = columns[drag.column];
+    if (!drag.moved || !c) return open(drag.row.id);
+    drop({
+      row: drag.row,
+      personId: c.personId,
+      startsAt: moment(c.day, drag.minute, zone),
+      minutes: minutesOf(drag.row),
+    });
+  };
+  const nowMin = minuteOf(now, zone);
+  const today = dayOf(now, zone);
+  return (
+    <div ref={scroll} className="min-h-[420px] flex-1 select-none overflow-y-auto border-base-300 border-t">
+      <div className="sticky top-0 z-20 flex bg-base-100 pl-14">
+        {columns.map((c) => (
+          <b key={c.key} className="flex-1 py-1 text-lg">
+            {c.title}
+          </b>
+        ))}
+      </div>
+      <div className="relative flex" style={{ height: (TO_MIN - FROM_MIN) * PX_PER_MIN }}>
+        <div className="w-14 flex-none">
+          {Array.from({ length: (TO_MIN - FROM_MIN) / 60 }, (_, i) => FROM_MIN + i * 60).map((m) => (
+            <span
+              key={m}
+              className="soft absolute tabular-nums"
+              style={{ top: (m - FROM_MIN) * PX_PER_MIN - 2 }}
+            >
+              {clock(m)}
+            </span>
+          ))}
+        </div>
+        <div ref={grid} className="relative flex flex-1" onPointerMove={pull} onPointerUp={letGo}>
+          {columns.map((c, i) => (
+            <div key={c.key} className="relative flex-1 border-base-300 border-l">
+              {Array.from({ length: (TO_MIN - FROM_MIN) / 30 }, (_, k) => FROM_MIN + k * 30).map((m) => (
+                <button
+                  key={m}
+                  type="button"
+                  aria-label={`Book ${c.title} at ${clock(m)}`}
+                  className={`absolute inset-x-0 cursor-pointer hover:bg-base-200 ${m % 60 === 0 ? "border-base-300 border-t" : ""}`}
+                  style={{ top: (m - FROM_MIN) * PX_PER_MIN, height: 30 * PX_PER_MIN }}
+                  onClick={() => book(c.personId, c.day, m)}
+                />
+              ))}
+              {rows
+                .filter((r) => r.personId === c.personId && dayOf(r.startsAt, zone) === c.day)
+                .map((r) => (
+                  <Block
+                    key={r.id}
+                    row={r}
+                    from={minuteOf(r.startsAt, zone)}
+                    minutes={minutesOf(r)}
+                    faint={drag?.moved === true && drag.row.id === r.id}
+                    on={Date.parse(r.startsAt) <= Date.parse(now) && Date.parse(now) < Date.parse(r.endsAt)}
+                    open={() => open(r.id)}
+                    grab={(e) => {
+                      start.current = { x: e.clientX, y: e.clientY };
+                      const from = minuteOf(r.startsAt, zone);
+                      setDrag({
+                        row: r,
+                        grabbedMin: at(e).minute - from,
+                        column: i,
+                        minute: from,
+                        moved: false,
+                      });
+                    }}
+                  />
+                ))}
+              {drag?.moved && drag.column === i && (
+                <div
+                  className="pointer-events-none absolute inset-x-1 z-10 rounded-box border-2 border-primary border-dashed bg-base-100/80 p-1 font-bold"
+                  style={{
+                    top: (drag.minute - FROM_MIN) * PX_PER_MIN,
+                    height: minutesOf(drag.row) * PX_PER_MIN,
+                  }}
+                >
+                  {clock(drag.minute)} {drag.row.clientName}
+                </div>
+              )}
+              {c.day === today && nowMin >= FROM_MIN && nowMin < TO_MIN && (
+                <div
+                  className="pointer-events-none absolute inset-x-0 z-10 border-primary border-t-2"
+                  style={{ top: (nowMin - FROM_MIN) * PX_PER_MIN }}
+                />
+              )}
+            </div>
+          ))}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+type BlockProps = {
+  row: AppointmentRow;
+  from: number;
+  minutes: number;
+  faint: boolean;
+  on: boolean;
+  open: () => void;
+  grab: (e: PointerEvent) => void;
+};
+
+function Block({ row, from, minutes, faint, on, open, grab }: BlockProps) {
+  return (
+    <button
+      type="button"
+      data-testid={`appointment-${row.id}`}
+      className={`absolute inset-x-1 z-[5] cursor-grab touch-none select-none overflow-hidden rounded-box border-l-8 bg-base-200 px-2 py-0.5 text-left leading-tight ${on ? "border-primary" : "border-secondary"} ${faint ? "opacity-40" : ""}`}
+      style={{ top: (from - FROM_MIN) * PX_PER_MIN + 1, height: minutes * PX_PER_MIN - 2 }}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture?.(e.pointerId);
+        grab(e);
+      }}
+      onKeyDown={(e) => {
+        if (e.key === "Enter") open();
+      }}
+    >
+      <b>
+        {clock(from)} {row.clientName}
+      </b>
+      <br />
+      <span className="text-sm">
+        {row.planTitle ?? "to be planned"} · {minutes} min
+      </span>
+    </button>
+  );
+}

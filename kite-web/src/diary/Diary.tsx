@@ -1,0 +1,161 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { get, send } from "../api/http";
+import type { DiaryView } from "../api/types";
+import { Loading, Trouble } from "../frame/States";
+import { AppointmentSheet } from "./AppointmentSheet";
+import { BookForm } from "./BookForm";
+import { type Column, DayGrid, type Dropped } from "./DayGrid";
+import { FeedAddress } from "./FeedAddress";
+import { type Day, dayOf, long, moment, mondayOf, shifted, short } from "./times";
+
+type Open = { kind: "book"; personId: number; day: Day; minute: number } | { kind: "one"; id: number };
+
+/** A day of every chair, or a week of one: booked by a touch, moved by dragging. */
+export function Diary() {
+  const queries = useQueryClient();
+  const [from, setFrom] = useState<Day>();
+  const [week, setWeek] = useState(false);
+  const [chair, setChair] = useState<number>();
+  const [open, setOpen] = useState<Open | null>(null);
+  const [problem, setProblem] = useState("");
+  const first = from && week ? mondayOf(from) : from;
+  const diary = useQuery({
+    queryKey: ["diary", first, week],
+    queryFn: () =>
+      get<DiaryView>(
+        `/api/diary?days=${week ? 7 : 1}${first ? `&from=${week ? mondayOf(first) : first}` : ""}`,
+      ),
+    placeholderData: (last) => last,
+  });
+  const done = async () => {
+    setOpen(null);
+    setProblem("");
+    await queries.invalidateQueries({ queryKey: ["diary"] });
+    await queries.invalidateQueries({ queryKey: ["today"] });
+  };
+  const move = useMutation({
+    mutationFn: (d: Dropped) =>
+      send("PUT", `/api/appointments/${d.row.id}`, {
+        version: d.row.version,
+        personId: d.personId,
+        startsAt: d.startsAt,
+        minutes: d.minutes,
+      }),
+    onSuccess: done,
+    onError: async (e) => {
+      setProblem(e.message);
+      await queries.invalidateQueries({ queryKey: ["diary"] });
+    },
+  });
+  if (diary.isPending) return <Loading what="the diary" />;
+  if (diary.error) return <Trouble error={diary.error} retry={() => diary.refetch()} />;
+  const { zone, chairs, appointments, now } = diary.data;
+  const day = from ?? diary.data.from;
+  const shown = chair ?? chairs[0]?.id ?? 0;
+  const columns: Column[] = week
+    ? Array.from({ length: 7 }, (_, i) => shifted(mondayOf(day), i)).map((d) => ({
+        key: d,
+        title: short(d),
+        day: d,
+        personId: shown,
+      }))
+    : chairs.map((c) => ({ key: String(c.id), title: c.name, day, personId: c.id }));
+  const one = open?.kind === "one" ? appointments.find((a) => a.id === open.id) : undefined;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col px-5 pb-3">
+      <div className="flex flex-wrap items-center gap-3 py-2">
+        <h1 className="mr-auto font-bold text-3xl">{week ? `Week of ${long(mondayOf(day))}` : long(day)}</h1>
+        {week && (
+          <select
+            className="select touch w-44"
+            aria-label="Chair"
+            value={shown}
+            onChange={(e) => setChair(Number(e.target.value))}
+          >
+            {chairs.map((c) => (
+              <option key={c.id} value={c.id}>
+                {c.name}
+              </option>
+            ))}
+          </select>
+        )}
+        <span className="join">
+          {[false, true].map((w) => (
+            <button
+              key={String(w)}
+              type="button"
+              aria-pressed={week === w}
+              className={`btn join-item touch ${week === w ? "btn-neutral" : ""}`}
+              onClick={() => {
+                setWeek(w);
+                setFrom(day);
+              }}
+            >
+              {w ? "Week" : "Day"}
+            </button>
+          ))}
+        </span>
+        <span className="join">
+          <button
+            type="button"
+            className="btn join-item touch"
+            aria-label={week ? "Week before" : "Day before"}
+            onClick={() => setFrom(shifted(day, week ? -7 : -1))}
+          >
+            ‹
+          </button>
+          <button type="button" className="btn join-item touch" onClick={() => setFrom(dayOf(now, zone))}>
+            Today
+          </button>
+          <button
+            type="button"
+            className="btn join-item touch"
+            aria-label={week ? "Next week" : "Next day"}
+            onClick={() => setFrom(shifted(day, week ? 7 : 1))}
+          >
+            ›
+          </button>
+        </span>
+        <FeedAddress />
+      </div>
+      {problem && (
+        <p role="alert" className="mb-2 border-error border-l-4 pl-3 text-lg">
+          {problem}
+        </p>
+      )}
+      <DayGrid
+        columns={columns}
+        rows={appointments}
+        zone={zone}
+        now={now}
+        book={(personId, d, minute) => setOpen({ kind: "book", personId, day: d, minute })}
+        open={(id) => setOpen({ kind: "one", id })}
+        drop={(d) => move.mutate(d)}
+      />
+      {open?.kind === "book" && (
+        <BookForm
+          chair={chairs.find((c) => c.id === open.personId)?.name ?? ""}
+          personId={open.personId}
+          day={open.day}
+          minute={open.minute}
+          zone={zone}
+          done={done}
+          shut={() => setOpen(null)}
+        />
+      )}
+      {one && (
+        <AppointmentSheet
+          row={one}
+          zone={zone}
+          chairs={chairs}
+          move={(personId, d, minute, minutes) =>
+            move.mutate({ row: one, personId, startsAt: moment(d, minute, zone), minutes })
+          }
+          done={done}
+          shut={() => setOpen(null)}
+        />
+      )}
+    </div>
+  );
+}

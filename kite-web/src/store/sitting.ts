@@ -1,0 +1,100 @@
+import type { ChairEntry, EntryRow, PlanDocument } from "../api/types";
+
+/** One of this device's own entries; numbered from 0 without a gap. */
+export type Written = { number: number; at: string; entry: ChairEntry };
+
+/** A sitting as this device knows it: what the server has, and what is still to be sent. */
+export type Sitting = {
+  token: string;
+  startedAt: string;
+  /** The plan the work began with. */
+  document: PlanDocument;
+  device: string;
+  next: number;
+  unsent: Written[];
+  /** What the server has told, of every device. */
+  told: EntryRow[];
+};
+
+/** Where the work stands. */
+export type Stands = {
+  document: PlanDocument;
+  done: ReadonlySet<string>;
+  skipped: ReadonlyMap<string, string>;
+  approved: ReadonlySet<string>;
+  bites: ReadonlyMap<string, number>;
+  /** Texture columns done, as "move/column". */
+  dosed: ReadonlySet<string>;
+  forDry: readonly string[];
+  checked: ReadonlyMap<number, number>;
+  /** Since when it is paused; null while it goes on. */
+  pausedAt: number | null;
+  pausedMs: number;
+};
+
+/** What stands after all that was written down, here and on other devices, in the order it was done. */
+export function stands(s: Sitting): Stands {
+  const known = new Set(s.told.map((r) => `${r.device}/${r.number}`));
+  const all = [
+    ...s.told.map((r) => ({ at: Date.parse(r.at), entry: r.entry })),
+    ...s.unsent
+      .filter((w) => !known.has(`${s.device}/${w.number}`))
+      .map((w) => ({ at: Date.parse(w.at), entry: w.entry })),
+  ].sort((a, b) => a.at - b.at);
+  const done = new Set<string>();
+  const skipped = new Map<string, string>();
+  const approved = new Set<string>();
+  const bites = new Map<string, number>();
+  const dosed = new Set<string>();
+  const forDry = new Set<string>();
+  const checked = new Map<number, number>();
+  let document = s.document;
+  let pausedAt: number | null = null;
+  let pausedMs = 0;
+  for (const { at, entry: e } of all) {
+    if (e.kind === "bite") bites.set(e.move, (bites.get(e.move) ?? 0) + 1);
+    else if (e.kind === "done") {
+      skipped.delete(e.move);
+      done.add(e.move);
+    } else if (e.kind === "skipped") {
+      done.delete(e.move);
+      skipped.set(e.move, e.reason);
+    } else if (e.kind === "reopened") {
+      done.delete(e.move);
+      skipped.delete(e.move);
+    } else if (e.kind === "approved") approved.add(e.move);
+    else if (e.kind === "dosed") dosed.add(`${e.move}/${e.column}`);
+    else if (e.kind === "forDry") forDry.add(e.what);
+    else if (e.kind === "drySeen") forDry.delete(e.what);
+    else if (e.kind === "checked") checked.set(e.item, e.longerMm);
+    else if (e.kind === "replanned") document = e.plan;
+    else if (e.kind === "paused") pausedAt ??= at;
+    else if (e.kind === "resumed" && pausedAt !== null) {
+      pausedMs += at - pausedAt;
+      pausedAt = null;
+    }
+  }
+  return {
+    document,
+    done,
+    skipped,
+    approved,
+    bites,
+    dosed,
+    forDry: [...forDry],
+    checked,
+    pausedAt,
+    pausedMs,
+  };
+}
+
+/** The first move neither done nor skipped; the number of moves when none is left. */
+export function nextMove(s: Stands): number {
+  const at = s.document.moves.findIndex((m) => !s.done.has(m.id) && !s.skipped.has(m.id));
+  return at < 0 ? s.document.moves.length : at;
+}
+
+/** Time in the chair so far, pauses left out. */
+export function workedMs(s: Sitting, t: Stands, now: number): number {
+  return Math.max(0, (t.pausedAt ?? now) - Date.parse(s.startedAt) - t.pausedMs);
+}
