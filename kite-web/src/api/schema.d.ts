@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/diary/free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["free"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edit/differences": {
         parameters: {
             query?: never;
@@ -463,6 +479,22 @@ export interface paths {
         put: operations["save_2"];
         post?: never;
         delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/finishing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finishing"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1462,6 +1494,19 @@ export interface components {
         Feed: {
             path?: string;
         };
+        Finish: {
+            home?: string[];
+            /** Format: double */
+            returnFrom?: number;
+            /** Format: double */
+            returnTo?: number;
+            returnWords?: string;
+            steps?: components["schemas"]["FinishStep"][];
+        };
+        FinishStep: {
+            damp?: string;
+            words?: string;
+        };
         FittedScan: {
             format?: string;
             head?: components["schemas"]["ScannedHead"];
@@ -1474,6 +1519,15 @@ export interface components {
             /** Format: int64 */
             triangles?: number;
             unit?: string;
+        };
+        Free: {
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: int64 */
+            personId?: number;
+            /** Format: date-time */
+            startsAt?: string;
+            stylist?: string;
         };
         GripAsked: {
             /** Format: int32 */
@@ -2404,6 +2458,29 @@ export interface operations {
             };
         };
     };
+    free: {
+        parameters: {
+            query: {
+                planId: number;
+                from: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Free"];
+                };
+            };
+        };
+    };
     differences: {
         parameters: {
             query?: never;
@@ -2658,6 +2735,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    finishing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Finish"];
+                };
             };
         };
     };

@@ -176,7 +176,10 @@ function Block({ row, from, minutes, faint, on, open, grab }: BlockProps) {
         grab(e);
       }}
       onKeyDown={(e) => {
-        if (e.key === "Enter") open();
+        if (e.key !== "Enter" && e.key !== " ") return;
+        // Or the key would press what the sheet puts under it.
+        e.preventDefault();
+        open();
       }}
     >
       <b>

@@ -7,6 +7,7 @@ import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
 import { endSitting, flush, keptSitting } from "../store/chairStore";
 import { stands, workedMs } from "../store/sitting";
+import { AfterCut } from "./AfterCut";
 
 const CARE = [
   "Tools into disinfectant for the full contact time.",
@@ -52,7 +53,8 @@ export function Finish() {
     session.kept && session.stands
       ? Math.round(workedMs(session.kept, session.stands, Date.parse(finishedAt)) / 60_000)
       : 0;
-  const count = (session.stands?.document ?? plan.data.document).moves.length;
+  const document = session.stands?.document ?? plan.data.document;
+  const count = document.moves.length;
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-8 px-6 py-5 md:grid-cols-[1fr_1.3fr]">
       <div className="grid content-start gap-x-2 gap-y-4 sm:grid-cols-2">
@@ -73,12 +75,19 @@ export function Finish() {
             </figure>
           )),
         )}
+        <ul className="grid gap-1 border-accent sm:col-span-2 border-l-4 pl-3">
+          {CARE.map((c) => (
+            <li key={c}>{c}</li>
+          ))}
+          <li>Local rules come first.</li>
+        </ul>
       </div>
       <div className="grid content-start gap-4">
         <h1 className="font-bold text-3xl">{plan.data.clientName}</h1>
         <p className="text-xl">
           {plan.data.document.title} · {done} of {count} moves · {minutes} min
         </p>
+        <AfterCut document={document} planId={id} clientId={plan.data.clientId} />
         <label className="grid gap-1 font-bold">
           Remarks, and what to try next time
           <textarea
@@ -88,14 +97,8 @@ export function Finish() {
             onChange={(e) => setRemarks(e.target.value)}
           />
         </label>
-        <ul className="grid gap-1 border-accent border-l-4 pl-3">
-          {CARE.map((c) => (
-            <li key={c}>{c}</li>
-          ))}
-          <li>Local rules come first.</li>
-        </ul>
         {store.error && <Trouble error={store.error} />}
-        <div className="flex gap-4">
+        <div className="sticky bottom-0 flex gap-4 bg-base-100 py-2">
           <Link to={`/plans/${id}/chair`} className="btn h-16 text-xl">
             Back to the chair
           </Link>

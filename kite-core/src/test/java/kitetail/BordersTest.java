@@ -61,7 +61,11 @@ class BordersTest {
         .definedBy("kitetail.remedy..")
         .layer("chair")
         .definedBy("kitetail.chair..")
+        .layer("finish")
+        .definedBy("kitetail.finish..")
         .whereLayer("chair")
+        .mayNotBeAccessedByAnyLayer()
+        .whereLayer("finish")
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("remedy")
         .mayNotBeAccessedByAnyLayer()
@@ -80,9 +84,10 @@ class BordersTest {
         .whereLayer("look")
         .mayOnlyBeAccessedByLayers("check", "growth")
         .whereLayer("fall")
-        .mayOnlyBeAccessedByLayers("look", "plan", "check", "growth")
+        .mayOnlyBeAccessedByLayers("look", "plan", "check", "growth", "finish")
         .whereLayer("plan")
-        .mayOnlyBeAccessedByLayers("fit", "risk", "check", "growth", "edit", "remedy", "chair")
+        .mayOnlyBeAccessedByLayers(
+            "fit", "risk", "check", "growth", "edit", "remedy", "chair", "finish")
         .whereLayer("cut")
         .mayOnlyBeAccessedByLayers("plan", "fit", "risk", "check", "growth", "edit", "remedy")
         .whereLayer("section")
@@ -95,7 +100,7 @@ class BordersTest {
         .whereLayer("hair")
         .mayOnlyBeAccessedByLayers(
             "wish", "section", "fall", "look", "cut", "plan", "fit", "risk", "check", "growth",
-            "edit", "remedy")
+            "edit", "remedy", "finish")
         .whereLayer("head")
         .mayOnlyBeAccessedByLayers(
             "hair", "wish", "care", "section", "fall", "look", "cut", "plan", "fit", "risk",

@@ -31,6 +31,9 @@ import kitetail.plan.Workbench;
  * @param restored true when the shape is back within the tolerance
  * @param offMm how far from it at most without the changes
  * @param leftMm how far from it at most with them
+ * @param shorterMm by how much it comes out shorter than planned at most, with the changes, though
+ *     the shape may hold: what goes by a guide follows it
+ * @param shorterAt where that is
  * @param weeks until the slip has grown out, if nothing is changed
  * @param plan what is still to do, the changes in it: moves gone over come first
  */
@@ -39,6 +42,8 @@ public record Replan(
     boolean restored,
     double offMm,
     double leftMm,
+    double shorterMm,
+    Place shorterAt,
     double weeks,
     List<Move> plan) {
   /** The shape is held to this; an assumption. */
@@ -46,6 +51,9 @@ public record Replan(
 
   /** Neighbours lie within this of each other. */
   private static final double NEIGHBOUR_MM = 75;
+
+  /** And so many of the nearest are neighbours however far they lie. */
+  private static final int NEAREST = 3;
 
   /** A slip fades out over this distance. */
   private static final double SLIP_MM = 55;
@@ -181,7 +189,22 @@ public record Replan(
 
     private boolean near(Place a, Place b) {
       return a.mirrored() == b
-          || scalp.head().place(a).distanceTo(scalp.head().place(b)) < NEIGHBOUR_MM;
+          || distance(a, b) < NEIGHBOUR_MM
+          || nearest(a).contains(b)
+          || nearest(b).contains(a);
+    }
+
+    /** The top has no place close by: every place is held against some. */
+    private List<Place> nearest(Place a) {
+      return java.util.Arrays.stream(Place.values())
+          .filter(b -> b != a)
+          .sorted(Comparator.comparingDouble(b -> distance(a, b)))
+          .limit(NEAREST)
+          .toList();
+    }
+
+    private double distance(Place a, Place b) {
+      return scalp.head().place(a).distanceTo(scalp.head().place(b));
     }
 
     private List<Choice> choices() {
@@ -288,11 +311,18 @@ public record Replan(
         }
       }
       double weeks = Math.max(0, slipMm) / plan.hair().growthMmPerDay() / 7;
+      double[] end = offsets(best.chosen, best.x);
+      int at = 0;
+      for (int i = 0; i < end.length; i++) {
+        at = end[i] < end[at] ? i : at;
+      }
       return new Replan(
           List.copyOf(changes),
           best.worst <= TOLERANCE_MM,
           off,
           best.worst,
+          Math.max(0, -end[at]),
+          Place.values()[at],
           weeks,
           List.copyOf(rest(best.chosen, best.x)));
     }

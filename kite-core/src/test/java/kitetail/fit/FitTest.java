@@ -237,6 +237,22 @@ class FitTest {
     assertThat(r.weeks()).isCloseTo(12 / 0.36 / 7, within(0.01));
   }
 
+  /** No named place lies close to the apex; a hole there is still one. */
+  @Test
+  void aHoleOnTop_isSeen_andWhatIsDoneGoesOnUnderItsOwnNames() {
+    Plan p = family();
+    int done = p.moves().size();
+    Replan r = Replan.after(p, PLACES, done, Map.of(Place.APEX, 10.0));
+    assertThat(r.offMm()).isGreaterThan(15);
+    assertThat(r.shorterAt()).isEqualTo(Place.APEX);
+    assertThat(r.shorterMm()).isGreaterThan(15);
+    Plan on = r.applied(p, done);
+    assertThat(on.moves().subList(0, done)).isEqualTo(p.moves());
+    assertThat(on.moves()).hasSize(done + r.plan().size());
+    assertThat(on.moves()).extracting(m -> m.id()).doesNotHaveDuplicates();
+    assertThat(on.moves().subList(done, on.moves().size())).allMatch(m -> m.askFirst());
+  }
+
   private static boolean sideOf(Place q) {
     Scalp s = PLACES.scalp();
     return Scalar.ABOVE_RIDGE_MM.of(s, s.root(q)) < -6;
@@ -248,6 +264,7 @@ class FitTest {
     assertThat(r.changes()).isEmpty();
     assertThat(r.restored()).isTrue();
     assertThat(r.plan()).hasSize(2);
+    assertThat(r.shorterMm()).isLessThan(1);
     assertThatThrownBy(() -> Replan.after(family(), PLACES, 9, Map.of()))
         .hasMessageContaining("0 to 3");
     assertThatThrownBy(() -> Replan.after(family(), PLACES, 1, Map.of(Place.APEX, -3.0)))

@@ -86,7 +86,7 @@ class DiaryOnScreenTest extends InTheShop {
     button(p, "Shut").click();
     button(p, "Week").click();
     p.getByText(Pattern.compile("^Week of Monday")).waitFor();
-    assertThat(p.locator("[data-testid^=appointment-]").count()).isGreaterThan(10);
+    p.waitForFunction("() => document.querySelectorAll('[data-testid^=appointment-]').length > 10");
     assertThat(serious(p)).as("week").isEmpty();
     button(p, "For my calendar").click();
     assertThat(p.getByLabel("Address of the calendar").inputValue()).endsWith(".ics");

@@ -71,6 +71,9 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByText("Take 5 mm.").waitFor();
     over.click();
     assertThat(moves).isEqualTo(16);
+    p.getByText("over to the right").first().waitFor();
+    p.getByText(Pattern.compile("^Book \\w")).click();
+    p.getByText(Pattern.compile("^Booked: ")).waitFor();
     p.getByLabel("Remarks, and what to try next time").fill("ridge a little lower");
     p.getByText("Tie off the visit").click();
     Locator visit = p.getByTestId("visit").first();

@@ -130,6 +130,31 @@ class DiaryTest {
     assertThat(maud.send("GET", "/api/diary?days=99", null).statusCode()).isEqualTo(422);
   }
 
+  @Test
+  void aFreeTime_isFree_andOnceBookedAnotherIsOffered() {
+    String ask = "/api/diary/free?planId=1&from=2027-03-08";
+    JsonNode free = maud.json(ask);
+    assertThat(free.path("startsAt").asString()).startsWith("2027-03-08");
+    booked(1, free.path("startsAt").asString(), ",\"minutes\":" + free.path("minutes").asInt());
+    JsonNode next = maud.json(ask);
+    assertThat(next.path("startsAt").asString()).isNotEqualTo(free.path("startsAt").asString());
+    booked(1, next.path("startsAt").asString(), ",\"minutes\":" + next.path("minutes").asInt());
+  }
+
+  @Test
+  void theFinish_saysHowItIsDried_andWhenToComeBack() {
+    JsonNode document = maud.json("/api/plans/1").path("document");
+    JsonNode f =
+        TestShop.JSON.readTree(maud.send("POST", "/api/finishing", document.toString()).body());
+    assertThat(f.path("steps").size()).isBetween(4, 9);
+    assertThat(f.path("steps").get(0).path("damp").asString()).isEqualTo("wet");
+    assertThat(f.path("steps").valueStream().map(x -> x.path("words").asString()))
+        .allMatch(w -> w.endsWith("."))
+        .anyMatch(w -> w.contains("over to the right"));
+    assertThat(f.path("returnFrom").asDouble()).isBetween(2.0, 16.0);
+    assertThat(f.path("returnWords").asString()).startsWith("Back in ");
+  }
+
   /** Read by an outside library; the address alone opens it, and a new one shuts the old. */
   @Test
   void theFeed_tellsAStylistsOwnAppointments_toACalendarThatIsNotSignedIn() throws Exception {

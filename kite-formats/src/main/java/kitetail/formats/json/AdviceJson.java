@@ -97,6 +97,7 @@ public final class AdviceJson {
     n.put("restored", r.restored())
         .put("offMm", round(r.offMm()))
         .put("leftMm", round(r.leftMm()))
+        .put("shorterMm", round(r.shorterMm()))
         .put("weeks", round(r.weeks()))
         .put("words", words.replan(r, plan));
     ArrayNode changes = n.putArray("changes");

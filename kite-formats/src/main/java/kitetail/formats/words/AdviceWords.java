@@ -63,7 +63,13 @@ public record AdviceWords(Words words) {
   /** What to do after a slip. */
   public String replan(Replan r, Plan plan) {
     if (r.offMm() <= Replan.TOLERANCE_MM) {
-      return "Nothing else needs to change.";
+      return r.shorterMm() <= Replan.TOLERANCE_MM
+          ? "Nothing else needs to change."
+          : "The shape holds, but comes out up to "
+              + mm(r.shorterMm())
+              + " shorter, most at the "
+              + words.place(r.shorterAt())
+              + ".";
     }
     String wait =
         r.weeks() > 0 ? " Left as it is, it grows out in about " + weeks(r.weeks()) + "." : "";

@@ -6,12 +6,17 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.error.NotFoundException;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
@@ -41,6 +46,14 @@ class DiaryController {
   private static final int BETWEEN_MINUTES = 10;
 
   private static final int ROUNDED_TO = 5;
+
+  private static final int DAYS_SEARCHED = 28;
+
+  /** Times offered, every quarter of an hour; an assumption until a shop tells its hours. */
+  private static final List<LocalTime> OPEN =
+      Stream.iterate(LocalTime.of(9, 0), t -> t.plusMinutes(15)).limit(36).toList();
+
+  private static final LocalTime SHUTS = LocalTime.of(18, 0);
 
   private final AppointmentRepository appointments;
   private final ClientRepository clients;
@@ -170,6 +183,45 @@ class DiaryController {
     }
     double cut = heads.run(plans.get(me.shopId(), planId).plan()).minutes();
     return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
+  }
+
+  /** A free time of a chair. */
+  record Free(long personId, String stylist, OffsetDateTime startsAt, int minutes) {}
+
+  /**
+   * The first day from a date on with room for a plan in one's own chair, at the time of day
+   * nearest to now.
+   */
+  @GetMapping("/diary/free")
+  Free free(
+      @AuthenticationPrincipal Person me, @RequestParam long planId, @RequestParam LocalDate from) {
+    ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
+    int minutes = minutes(me, planId);
+    LocalTime now = LocalTime.now(clock.withZone(zone));
+    for (int d = 0; d < DAYS_SEARCHED; d++) {
+      LocalDate day = from.plusDays(d);
+      List<AppointmentRepository.Appointment> taken =
+          days(me.shopId(), zone, day, 1).stream().filter(a -> a.personId() == me.id()).toList();
+      OffsetDateTime at =
+          OPEN.stream()
+              .filter(t -> !t.plusMinutes(minutes).isAfter(SHUTS))
+              .sorted(Comparator.comparingLong(t -> Math.abs(Duration.between(now, t).toMinutes())))
+              .map(t -> day.atTime(t).atZone(zone).toOffsetDateTime())
+              .filter(
+                  t ->
+                      taken.stream()
+                          .noneMatch(
+                              a ->
+                                  a.startsAt().isBefore(t.plusMinutes(minutes))
+                                      && t.isBefore(a.endsAt())))
+              .findFirst()
+              .orElse(null);
+      if (at != null) {
+        return new Free(me.id(), me.name(), at, minutes);
+      }
+    }
+    throw new NotFoundException(
+        "No time is free in your chair within " + DAYS_SEARCHED + " days of " + from + ".");
   }
 
   @PutMapping("/appointments/{id}")

@@ -6,10 +6,12 @@ import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
 import kitetail.fall.Fall;
+import kitetail.finish.Finishing;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.look.LookJson;
 import kitetail.formats.picture.HairPaint;
+import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
@@ -109,6 +111,40 @@ class FallController {
     Worn w = falls.of(plan, 0, true);
     return LookJson.ways(
         OtherWay.all(falls.coarse(plan).ground(), plan.hair(), w.stock(), plan.styling()));
+  }
+
+  /**
+   * @param damp how the hair should be when the step begins
+   */
+  record FinishStep(String damp, String words) {}
+
+  /**
+   * @param returnFrom weeks until coming back makes sense, and by which most would
+   */
+  record Finish(
+      List<FinishStep> steps,
+      List<String> home,
+      double returnFrom,
+      double returnTo,
+      String returnWords) {}
+
+  /** Drying and styling in order, care at home, and when to come back. */
+  @PostMapping("/finishing")
+  Finish finishing(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    Outgrown grown = Outgrown.of(plan, heads.run(plan));
+    return new Finish(
+        Finishing.of(plan).steps().stream()
+            .map(
+                s ->
+                    new FinishStep(
+                        s.damp().name().toLowerCase(java.util.Locale.ROOT),
+                        FinishWords.step(s, plan)))
+            .toList(),
+        FinishWords.home(plan),
+        grown.returnFrom(),
+        grown.returnTo(),
+        new LookWords(new Words(Units.valueOf(me.units()))).outgrown(grown));
   }
 
   /** What to check when the cut is done. */

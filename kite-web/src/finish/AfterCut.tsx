@@ -1,0 +1,51 @@
+import { useQuery } from "@tanstack/react-query";
+import { keptJson } from "../api/http";
+import type { PlanDocument } from "../api/types";
+import { NextVisit } from "./NextVisit";
+
+type Finishing = {
+  steps: { damp: string; words: string }[];
+  home: string[];
+  returnFrom: number;
+  returnTo: number;
+  returnWords: string;
+};
+
+type Props = { document: PlanDocument; planId: number; clientId: number };
+
+/** How it is dried and set, what the client does at home, and when to come back. */
+export function AfterCut({ document, planId, clientId }: Props) {
+  const after = useQuery({
+    queryKey: ["finishing", planId, JSON.stringify(document.styling ?? null)],
+    queryFn: () => keptJson<Finishing>("/api/finishing", document),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  if (after.error) return <p role="alert">{after.error.message}</p>;
+  if (!after.data) return <p role="status">Fetching how it is finished …</p>;
+  const { steps, home, returnFrom, returnWords } = after.data;
+  return (
+    <>
+      <section aria-label="Drying and styling">
+        <h2 className="font-bold text-xl">Drying and styling</h2>
+        <ol className="mt-1 grid gap-1 text-lg">
+          {steps.map((s, i) => (
+            <li key={s.words} className="grid grid-cols-[1.6rem_4rem_1fr] gap-1">
+              <b className="text-primary">{i + 1}</b>
+              <span className="soft">{s.damp}</span>
+              <span>{s.words}</span>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <section aria-label="At home">
+        <h2 className="font-bold text-xl">At home</h2>
+        <ul className="mt-1 text-lg">
+          {home.map((h) => (
+            <li key={h}>{h}</li>
+          ))}
+        </ul>
+      </section>
+      <NextVisit planId={planId} clientId={clientId} words={returnWords} weeks={returnFrom} />
+    </>
+  );
+}
