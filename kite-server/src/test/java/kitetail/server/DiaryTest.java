@@ -127,6 +127,22 @@ class DiaryTest {
             maud.send("POST", "/api/appointments", booking(99, "2027-03-05T10:00:00Z", "")).body())
         .contains("99")
         .contains("[1, 2]");
+    // A plan of nobody here, and one of another client, though the length is told.
+    assertThat(
+            maud.send(
+                    "POST",
+                    "/api/appointments",
+                    booking(1, "2027-03-05T10:00:00Z", ",\"minutes\":30,\"planId\":999999"))
+                .statusCode())
+        .isEqualTo(404);
+    assertThat(
+            maud.send(
+                    "POST",
+                    "/api/appointments",
+                    booking(1, "2027-03-05T10:00:00Z", ",\"minutes\":30,\"planId\":2"))
+                .body())
+        .contains("$.planId");
+    assertThat(day("2027-03-05")).isEmpty();
     assertThat(maud.send("GET", "/api/diary?days=99", null).statusCode()).isEqualTo(422);
   }
 

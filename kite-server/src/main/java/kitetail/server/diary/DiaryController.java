@@ -161,6 +161,10 @@ class DiaryController {
   Booked book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
     clients.get(me.shopId(), b.clientId());
     chair(me, b.personId());
+    if (b.planId() != null && plans.get(me.shopId(), b.planId()).clientId() != b.clientId()) {
+      throw new FieldException(
+          "$.planId", Long.toString(b.planId()), "allowed is a plan of this client");
+    }
     int minutes = b.minutes() != null ? b.minutes() : minutes(me, b.planId());
     return new Booked(
         appointments.book(
