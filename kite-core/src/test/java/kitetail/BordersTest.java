@@ -63,8 +63,16 @@ class BordersTest {
         .definedBy("kitetail.chair..")
         .layer("finish")
         .definedBy("kitetail.finish..")
-        .whereLayer("chair")
+        .layer("kit")
+        .definedBy("kitetail.kit..")
+        .layer("learn")
+        .definedBy("kitetail.learn..")
+        .whereLayer("kit")
         .mayNotBeAccessedByAnyLayer()
+        .whereLayer("learn")
+        .mayNotBeAccessedByAnyLayer()
+        .whereLayer("chair")
+        .mayOnlyBeAccessedByLayers("learn")
         .whereLayer("finish")
         .mayNotBeAccessedByAnyLayer()
         .whereLayer("remedy")
@@ -87,7 +95,7 @@ class BordersTest {
         .mayOnlyBeAccessedByLayers("look", "plan", "check", "growth", "finish")
         .whereLayer("plan")
         .mayOnlyBeAccessedByLayers(
-            "fit", "risk", "check", "growth", "edit", "remedy", "chair", "finish")
+            "fit", "risk", "check", "growth", "edit", "remedy", "chair", "finish", "learn")
         .whereLayer("cut")
         .mayOnlyBeAccessedByLayers("plan", "fit", "risk", "check", "growth", "edit", "remedy")
         .whereLayer("section")
@@ -104,7 +112,7 @@ class BordersTest {
         .whereLayer("head")
         .mayOnlyBeAccessedByLayers(
             "hair", "wish", "care", "section", "fall", "look", "cut", "plan", "fit", "risk",
-            "check", "growth", "edit", "remedy", "chair")
+            "check", "growth", "edit", "remedy", "chair", "learn")
         .check(CORE);
   }
 
@@ -117,6 +125,7 @@ class BordersTest {
             "kitetail..",
             "java.lang..",
             "java.util..",
+            "java.time..",
             "org.hipparchus..",
             "org.locationtech.jts..")
         .check(CORE);

@@ -3,6 +3,7 @@ package kitetail.fit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import kitetail.hair.Stock;
@@ -72,7 +73,8 @@ public final class Ranking {
 
   /**
    * @param places a bench of the named places of the client's head
-   * @param fit fits one plan, or knows the answer
+   * @param fit fits one plan, or knows the answer; asked for several at once
+   * @param done told how many are done, one after another
    */
   public static List<Ranked> of(
       Workbench places,
@@ -80,11 +82,19 @@ public final class Ranking {
       List<Plan> families,
       Function<Plan, Planner.Fit> fit,
       IntConsumer done) {
-    List<Ranked> out = new ArrayList<>();
-    for (Plan f : families) {
-      out.add(rank(fit.apply(client.planOf(f)), places));
-      done.accept(out.size());
-    }
+    AtomicInteger count = new AtomicInteger();
+    List<Ranked> out =
+        new ArrayList<>(
+            families.parallelStream()
+                .map(
+                    f -> {
+                      Ranked r = rank(fit.apply(client.planOf(f)), places);
+                      synchronized (count) {
+                        done.accept(count.incrementAndGet());
+                      }
+                      return r;
+                    })
+                .toList());
     // Less than a millimetre tells nothing: such families stay in the order they came in.
     out.sort(Comparator.comparingDouble(r -> Math.rint(r.score())));
     return List.copyOf(out);

@@ -69,6 +69,13 @@ public record Hair(
         exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, other, patches, colour);
   }
 
+  /**
+   * @param mmPerDay 0.1 to 0.8
+   */
+  public Hair growingAt(double mmPerDay) {
+    return new Hair(exitDeg, mmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, colour);
+  }
+
   public Hair with(HairColour other) {
     return new Hair(
         exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, other);

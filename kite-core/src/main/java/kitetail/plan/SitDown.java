@@ -46,6 +46,15 @@ public record SitDown(
     return new SitDown(version, head, hair, hairToday, wishes, cautions);
   }
 
+  /**
+   * The same with another rate of growth.
+   *
+   * @param growthMmPerDay 0.1 to 0.8
+   */
+  public SitDown growing(double growthMmPerDay) {
+    return new SitDown(version, head, hair.growingAt(growthMmPerDay), start, wishes, cautions);
+  }
+
   /** As it may be kept: without what was not agreed to. */
   public SitDown kept() {
     return new SitDown(version, head, hair, start, wishes, cautions.kept());

@@ -2,8 +2,13 @@ package kitetail.formats.sheet;
 
 import static kitetail.formats.sheet.Pdf.text;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
+import javax.imageio.ImageIO;
 import kitetail.formats.picture.View;
 import kitetail.formats.words.Words;
 import kitetail.plan.Outcome;
@@ -18,22 +23,48 @@ public final class CutSheet {
 
   private static final int MOST_CAUTIONS = 5;
 
+  private static final byte[] BLANK = blank();
+
   private CutSheet() {}
 
   public static byte[] pdf(Sheet s, Paper paper) {
+    List<View> sides = List.of(View.RIGHT, View.BACK, View.TOP);
+    List<byte[]> maps = s.maps(sides);
     StringBuilder heads = new StringBuilder();
+    StringBuilder blanks = new StringBuilder();
     cell(heads, s.fallenPng(), "as it falls");
-    for (View v : List.of(View.RIGHT, View.BACK, View.TOP)) {
-      cell(heads, s.map(v), v.name().toLowerCase(Locale.ROOT));
+    cell(blanks, BLANK, "as it falls");
+    for (int i = 0; i < sides.size(); i++) {
+      String side = sides.get(i).name().toLowerCase(Locale.ROOT);
+      cell(heads, maps.get(i), side);
+      cell(blanks, BLANK, side);
     }
-    byte[] sheet = {};
-    for (double type : TYPE_SIZES_PT) {
-      sheet = Pdf.print(html(s, paper, heads.toString(), type));
-      if (Pdf.pages(sheet) == 1) {
-        break;
+    // Pictures take most of the time to print: the type is tried without them.
+    int fits = 0;
+    for (int least = TYPE_SIZES_PT.length - 1; fits < least; ) {
+      int middle = (fits + least) / 2;
+      if (Pdf.pages(Pdf.print(html(s, paper, blanks.toString(), TYPE_SIZES_PT[middle]))) == 1) {
+        least = middle;
+      } else {
+        fits = middle + 1;
       }
     }
-    return sheet;
+    return Pdf.print(html(s, paper, heads.toString(), TYPE_SIZES_PT[fits]));
+  }
+
+  /** As wide and high as the pictures, with nothing on it. */
+  private static byte[] blank() {
+    try {
+      ByteArrayOutputStream out = new ByteArrayOutputStream();
+      ImageIO.write(
+          new BufferedImage(
+              Sheet.PICTURE_WIDTH / 10, Sheet.PICTURE_HEIGHT / 10, BufferedImage.TYPE_INT_RGB),
+          "png",
+          out);
+      return out.toByteArray();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private static void cell(StringBuilder heads, byte[] png, String caption) {

@@ -49,8 +49,9 @@ public final class DetailedSheet {
         .append("</p>");
     heads(h, s);
     h.append("<h2>The moves in order</h2>");
-    for (int i = 0; i < s.outcome().steps().size(); i++) {
-      move(h, s, i);
+    List<byte[]> stages = stages(s);
+    for (int i = 0; i < stages.size(); i++) {
+      move(h, s, i, stages.get(i));
     }
     places(h, s);
     h.append("<h2>Before you cut</h2><div class='cautions'>");
@@ -64,12 +65,13 @@ public final class DetailedSheet {
         .append(Pdf.image(s.fallenPng()))
         .append("<br/>as it falls</td>");
     List<View> views = List.of(View.FRONT, View.LEFT, View.RIGHT, View.BACK, View.TOP);
+    List<byte[]> maps = s.maps(views);
     for (int k = 0; k < views.size(); k++) {
       if (k == 2) {
         h.append("</tr><tr>");
       }
       h.append("<td>")
-          .append(Pdf.image(s.map(views.get(k))))
+          .append(Pdf.image(maps.get(k)))
           .append("<br/>")
           .append(views.get(k).name().toLowerCase(Locale.ROOT))
           .append("</td>");
@@ -77,7 +79,22 @@ public final class DetailedSheet {
     h.append("</tr></table>");
   }
 
-  private static void move(StringBuilder h, Sheet s, int i) {
+  /** The head after each move, seen from where it is cut. */
+  private static List<byte[]> stages(Sheet s) {
+    return s.outcome().steps().parallelStream()
+        .map(
+            step ->
+                s.picture()
+                    .png(
+                        step.leftMm(),
+                        view(step.move().stand()),
+                        STEP_WIDTH,
+                        STEP_HEIGHT,
+                        s.units()))
+        .toList();
+  }
+
+  private static void move(StringBuilder h, Sheet s, int i, byte[] stage) {
     Words words = s.words();
     Outcome.Step step = s.outcome().steps().get(i);
     Move m = step.move();
@@ -105,12 +122,7 @@ public final class DetailedSheet {
             + " · "
             + Sheet.amount(step)
             + (m.askFirst() ? " · ask first" : ""));
-    h.append("</td><td class='pic'>")
-        .append(
-            Pdf.image(
-                s.picture()
-                    .png(step.leftMm(), view(m.stand()), STEP_WIDTH, STEP_HEIGHT, s.units())))
-        .append("</td></tr></table>");
+    h.append("</td><td class='pic'>").append(Pdf.image(stage)).append("</td></tr></table>");
   }
 
   private static void paragraph(StringBuilder h, String kind, String said) {

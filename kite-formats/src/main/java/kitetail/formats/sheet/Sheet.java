@@ -29,9 +29,12 @@ public record Sheet(
     return new Words(units);
   }
 
-  /** The head painted with the lengths left in the end. */
-  byte[] map(View v) {
-    return picture.png(outcome.afterMm(), v, PICTURE_WIDTH, PICTURE_HEIGHT, units);
+  /** The head painted with the lengths left in the end, from each of these sides. */
+  List<byte[]> maps(List<View> sides) {
+    double[] after = outcome.afterMm();
+    return sides.parallelStream()
+        .map(v -> picture.png(after, v, PICTURE_WIDTH, PICTURE_HEIGHT, units))
+        .toList();
   }
 
   /** Whom it is for, how many moves, how long. */

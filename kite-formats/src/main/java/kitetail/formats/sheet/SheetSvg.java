@@ -28,6 +28,8 @@ public final class SheetSvg {
   /** The largest that leaves the sheet on one page is taken, mm. */
   private static final double[] TYPE_MM = {3.2, 3, 2.8, 2.6, 2.4, 2.2, 2, 1.8, 1.6, 1.4};
 
+  private static final List<View> SIDES = List.of(View.RIGHT, View.BACK, View.TOP);
+
   private static final FontRenderContext MEASURE = new FontRenderContext(null, true, true);
   private static final float MEASURED_AT = 100;
 
@@ -35,8 +37,9 @@ public final class SheetSvg {
 
   public static String of(Sheet s, Paper paper) {
     Font plain = letters("400Regular");
+    List<byte[]> maps = s.maps(SIDES);
     for (double type : TYPE_MM) {
-      Drawing d = new Drawing(s, paper, plain, type);
+      Drawing d = new Drawing(s, maps, paper, plain, type);
       if (d.bottom <= paper.heightMm() - EDGE || type == TYPE_MM[TYPE_MM.length - 1]) {
         return d.svg.done();
       }
@@ -90,7 +93,7 @@ public final class SheetSvg {
     private final double type;
     private double bottom;
 
-    Drawing(Sheet s, Paper paper, Font letters, double type) {
+    Drawing(Sheet s, List<byte[]> maps, Paper paper, Font letters, double type) {
       this.letters = letters;
       this.type = type;
       double wide = paper.widthMm();
@@ -100,7 +103,7 @@ public final class SheetSvg {
           "M0 0H" + Svg.mm(wide) + "V" + Svg.mm(paper.heightMm()) + "H0Z", "#ffffff", "none", 0);
       svg.text(EDGE, 20, 7, true, INK, s.plan().title());
       svg.text(EDGE, 26, 3.6, false, SOFT, s.subtitle());
-      heads(s, wide);
+      heads(s, maps, wide);
       bottom = 30 + HEAD_WIDE * Sheet.PICTURE_HEIGHT / Sheet.PICTURE_WIDTH + 6;
       int n = 1;
       for (Outcome.Step step : s.outcome().steps()) {
@@ -117,14 +120,13 @@ public final class SheetSvg {
           "M" + Svg.mm(EDGE) + " " + Svg.mm(from) + "V" + Svg.mm(bottom), "none", "#e0b020", 1);
     }
 
-    private void heads(Sheet s, double wide) {
+    private void heads(Sheet s, List<byte[]> maps, double wide) {
       double step = (wide - 2 * EDGE) / 4;
-      List<View> views = List.of(View.RIGHT, View.BACK, View.TOP);
       for (int k = 0; k < 4; k++) {
         double left = EDGE + k * step;
         double high = HEAD_WIDE * Sheet.PICTURE_HEIGHT / Sheet.PICTURE_WIDTH;
-        String says = k == 0 ? "as it falls" : views.get(k - 1).name().toLowerCase(Locale.ROOT);
-        byte[] png = k == 0 ? s.fallenPng() : s.map(views.get(k - 1));
+        String says = k == 0 ? "as it falls" : SIDES.get(k - 1).name().toLowerCase(Locale.ROOT);
+        byte[] png = k == 0 ? s.fallenPng() : maps.get(k - 1);
         svg.image(png, left, 29, HEAD_WIDE, high, says);
         svg.text(left + 1, 29 + high + 3, 2.8, false, SOFT, says);
       }
