@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
-import { getOrNull } from "./api/http";
+import { askForPlan, get, getOrNull } from "./api/http";
 import type { PersonView } from "./api/types";
 import { Cards } from "./client/Cards";
 import { ClientPage } from "./client/ClientPage";
@@ -15,11 +15,37 @@ import { SignIn } from "./signin/SignIn";
 import { Today } from "./today/Today";
 
 // The 3D chunk is large and comes only with the screens that turn a head.
-const Bench = lazy(() => import("./bench/Bench").then((m) => ({ default: m.Bench })));
+const benchPage = () => import("./bench/Bench").then((m) => ({ default: m.Bench }));
+const Bench = lazy(benchPage);
+const Begin = lazy(() => import("./signin/Begin").then((m) => ({ default: m.Begin })));
+const Kit = lazy(() => import("./kit/Kit").then((m) => ({ default: m.Kit })));
+const ShopPage = lazy(() => import("./shop/ShopPage").then((m) => ({ default: m.ShopPage })));
 const Diary = lazy(() => import("./diary/Diary").then((m) => ({ default: m.Diary })));
 const SitDown = lazy(() => import("./sit/SitDown").then((m) => ({ default: m.SitDown })));
 const CheckRound = lazy(() => import("./check/CheckRound").then((m) => ({ default: m.CheckRound })));
 const Chair = lazy(() => import("./chair/Chair").then((m) => ({ default: m.Chair })));
+
+// Opened at a plan, all of it is asked for at once and not one thing after the other.
+const opened = /^\/plans\/(\d+)$/.exec(location.pathname);
+if (opened) {
+  benchPage().catch(() => undefined);
+  askForPlan(opened[1] as string).catch(() => undefined);
+}
+
+/** Who is not signed in signs in; where no shop has begun, one begins. */
+function Door() {
+  const shop = useQuery({
+    queryKey: ["begun"],
+    queryFn: () => get<{ begun: boolean }>("/api/session/shop"),
+  });
+  return shop.data && !shop.data.begun ? (
+    <Suspense fallback={<Loading what="the shop" />}>
+      <Begin />
+    </Suspense>
+  ) : (
+    <SignIn />
+  );
+}
 
 export function App() {
   const me = useQuery({
@@ -29,7 +55,7 @@ export function App() {
   });
   if (me.isPending) return <Loading what="the shop" />;
   if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
-  if (!me.data) return <SignIn />;
+  if (!me.data) return <Door />;
   return (
     <Frame person={me.data}>
       <Suspense fallback={<Loading what="the head" />}>
@@ -46,6 +72,8 @@ export function App() {
           <Route path="/plans/:id/chair" element={<Chair units={me.data.units} />} />
           <Route path="/plans/:id/check" element={<CheckRound units={me.data.units} />} />
           <Route path="/plans/:id/finish" element={<Finish />} />
+          <Route path="/kit" element={<Kit />} />
+          <Route path="/shop" element={<ShopPage person={me.data} />} />
           <Route path="*" element={<p className="p-8 text-xl">There is no such page.</p>} />
         </Routes>
       </Suspense>

@@ -31,6 +31,19 @@ export function readHead(buffer: ArrayBuffer): HeadData {
   return { bust, scalp: meshes.next() };
 }
 
+/** A field worked out when it is first looked at: the head is painted before the profile is read. */
+function whenAsked<T, K extends keyof T>(of: T, key: K, make: () => T[K]) {
+  Object.defineProperty(of, key, {
+    configurable: true,
+    enumerable: true,
+    get() {
+      const value = make();
+      Object.defineProperty(of, key, { value, enumerable: true });
+      return value;
+    },
+  });
+}
+
 export function readOutcome(buffer: ArrayBuffer): Outcome {
   const textLength = new DataView(buffer).getUint32(0, true);
   const result = JSON.parse(new TextDecoder().decode(new Uint8Array(buffer, 4, textLength))) as Result;
@@ -46,13 +59,12 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
   };
   let at = vertices;
   for (const w of result.walks) {
-    const n = w.distanceMm.length;
     const first = at;
-    w.beforeMm = [...lengths(first, n)];
-    w.afterMove = result.moves.map((m, i) => ({
-      move: m.id,
-      lengthMm: [...lengths((i + 1) * row + first, n)],
-    }));
+    const n = w.distanceMm.length;
+    whenAsked(w, "beforeMm", () => [...lengths(first, n)]);
+    whenAsked(w, "afterMove", () =>
+      result.moves.map((m, i) => ({ move: m.id, lengthMm: [...lengths((i + 1) * row + first, n)] })),
+    );
     at += n;
   }
   const read = new Map<number, Float32Array>();

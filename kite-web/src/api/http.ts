@@ -1,5 +1,7 @@
 /** One way to the server: JSON or bytes, the CSRF token, and problems as errors with their fields. */
 
+import { askAhead, takeAhead } from "./ahead";
+
 export type FieldProblem = { path: string; value: string; allowed: string };
 
 export class ApiError extends Error {
@@ -33,6 +35,12 @@ const GONE = "The shop's server cannot be reached. What you did stays here; try 
 
 async function call(method: string, url: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   const text = body === undefined ? undefined : JSON.stringify(body);
+  const ahead = takeAhead(url, text);
+  if (ahead) {
+    const known = await ahead;
+    signal?.throwIfAborted();
+    return known;
+  }
   let response: Response;
   try {
     const headers: Record<string, string> = {};
@@ -60,6 +68,16 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
   );
 }
 
+/** Asks for what a page will want to show, a plan and what comes of it, while the page itself is still on its way. */
+export async function askForPlan(id: string): Promise<void> {
+  const early = (method: string, url: string, body?: unknown) =>
+    askAhead(url, () => call(method, url, body), body === undefined ? undefined : JSON.stringify(body));
+  for (const url of ["/api/ramp", "/api/coats"]) early("GET", url);
+  const plan = await early("GET", `/api/plans/${id}`);
+  const { document } = await plan.clone().json();
+  for (const url of ["/api/outcome", "/api/head"]) early("POST", url, document);
+}
+
 export async function get<T>(url: string): Promise<T> {
   return (await call("GET", url)).json();
 }
@@ -82,8 +100,10 @@ export async function getOrNull<T>(url: string): Promise<T | null> {
   return response.status === 204 ? null : response.json();
 }
 
+/** What the server answers; nothing where it says no more than that it is done (204). */
 export async function send<T>(method: "POST" | "PUT", url: string, body: unknown): Promise<T> {
-  return (await call(method, url, body)).json();
+  const response = await call(method, url, body);
+  return response.status === 204 ? (undefined as T) : response.json();
 }
 
 export async function remove(url: string): Promise<void> {

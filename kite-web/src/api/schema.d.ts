@@ -77,7 +77,7 @@ export interface paths {
         };
         get: operations["named"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{clientId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["add_8"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{clientId}/plans": {
         parameters: {
             query?: never;
@@ -109,7 +125,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -141,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -155,7 +171,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_4"];
+        get: operations["one_5"];
+        put?: never;
+        post?: never;
+        delete: operations["erase"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/export.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
         put?: never;
         post?: never;
         delete?: never;
@@ -175,6 +207,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/learnt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learnt"];
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
         options?: never;
         head?: never;
         patch?: never;
@@ -253,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -267,7 +315,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -308,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/diary/busy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["busy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/diary/feed": {
         parameters: {
             query?: never;
@@ -334,6 +398,22 @@ export interface paths {
         get: operations["free"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/late": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["late"];
+        put?: never;
+        post: operations["push"];
         delete?: never;
         options?: never;
         head?: never;
@@ -459,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -564,6 +644,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["add_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["did"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ladder": {
         parameters: {
             query?: never;
@@ -606,6 +734,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["map"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -670,6 +814,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["outcome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -845,7 +1037,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -859,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["keep"];
         delete?: never;
@@ -892,6 +1084,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["ramp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/archive.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["archive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/kit.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/visits.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visits"];
         put?: never;
         post?: never;
         delete?: never;
@@ -980,6 +1220,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["begun"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/token": {
         parameters: {
             query?: never;
@@ -989,6 +1261,22 @@ export interface paths {
         };
         get: operations["token"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put: operations["set"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1101,7 +1389,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,7 +1453,7 @@ export interface paths {
         };
         get: operations["entries"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1485,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/lengths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lengths"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1215,6 +1519,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/waiting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/waiting/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1262,6 +1598,22 @@ export interface paths {
         get: operations["readings"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/standin/messages/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1346,11 +1698,18 @@ export interface components {
             /** Format: int64 */
             version?: number;
         };
+        ArchiveRead: {
+            /** Format: int32 */
+            rows?: number;
+        };
         Begin: {
             /** Format: date-time */
             startedAt: string;
             /** Format: uuid */
             token: string;
+        };
+        Begun: {
+            begun?: boolean;
         };
         BiteAdvice: {
             guides?: components["schemas"]["GuideRow"][];
@@ -1379,6 +1738,18 @@ export interface components {
             planId?: number;
             /** Format: date-time */
             startsAt: string;
+        };
+        BusyRead: {
+            /** Format: int32 */
+            times?: number;
+        };
+        BusyRow: {
+            /** Format: date-time */
+            endsAt?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** Format: date-time */
+            startsAt?: string;
         };
         CardRow: {
             email?: string;
@@ -1439,12 +1810,22 @@ export interface components {
         };
         Diary: {
             appointments?: components["schemas"]["Appointment"][];
+            busy?: components["schemas"]["BusyRow"][];
             chairs?: components["schemas"]["Chair"][];
             /** Format: date */
             from?: string;
             /** Format: date-time */
             now?: string;
+            open?: components["schemas"]["OpenHours"][];
             zone?: string;
+        };
+        DidTo: {
+            /** @enum {string} */
+            act: "USED" | "DISINFECTED" | "BLADE" | "OILED" | "SHARPENED";
+            /** Format: int64 */
+            clientId?: number;
+            /** Format: uuid */
+            token: string;
         };
         DifferencesAsked: {
             document: components["schemas"]["JsonNode"];
@@ -1613,6 +1994,9 @@ export interface components {
             /** Format: int32 */
             stored?: number;
         };
+        Kit: {
+            tools?: components["schemas"]["ToolRow"][];
+        };
         LadderAsked: {
             document: components["schemas"]["JsonNode"];
             guardNumbers?: number[];
@@ -1630,6 +2014,14 @@ export interface components {
             name?: string;
             place?: string;
         };
+        LateRows: {
+            /** Format: int64 */
+            personId?: number;
+            rows?: components["schemas"]["PushedRow"][];
+        };
+        LearntView: {
+            lessons?: components["schemas"]["Lesson"][];
+        };
         LengthAsked: {
             /** Format: double */
             atMm?: number;
@@ -1641,6 +2033,13 @@ export interface components {
             lengthMm?: number;
             walk: string;
         };
+        Lesson: {
+            /** Format: int32 */
+            from?: number;
+            used?: boolean;
+            what?: string;
+            words?: string;
+        };
         Measured: {
             document: components["schemas"]["JsonNode"];
             /** Format: int32 */
@@ -1651,6 +2050,20 @@ export interface components {
             tookMoreMm?: {
                 [key: string]: number;
             };
+        };
+        MessageRow: {
+            address?: string;
+            /** Format: int64 */
+            clientId?: number;
+            clientName?: string;
+            /** Format: int64 */
+            id?: number;
+            kind?: string;
+            /** Format: date-time */
+            madeAt?: string;
+            /** Format: date-time */
+            sentAt?: string;
+            words?: string;
         };
         MoveAsked: {
             /** Format: int32 */
@@ -1670,15 +2083,42 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        NeedRow: {
+            /** @enum {string} */
+            act?: "USED" | "DISINFECTED" | "BLADE" | "OILED" | "SHARPENED";
+            blocks?: boolean;
+            /** Format: date-time */
+            readyAt?: string;
+        };
         NewClient: {
             email?: string;
             name: string;
             note?: string;
             phone?: string;
         };
+        NewPerson: {
+            name: string;
+            password: string;
+            signIn: string;
+            units?: string;
+        };
         NewPlan: {
             document?: components["schemas"]["JsonNode"];
             family?: string;
+        };
+        NewShop: {
+            name: string;
+            owner: components["schemas"]["NewPerson"];
+            zone: string;
+        };
+        NewTool: {
+            /** @enum {string} */
+            kind: "COMB" | "GUARD" | "SHEARS" | "RAZOR" | "CLIPPER";
+            /** Format: double */
+            measuredMm?: number;
+            name: string;
+            note?: string;
+            retired?: boolean;
         };
         NewVisit: {
             /** Format: date-time */
@@ -1687,6 +2127,8 @@ export interface components {
             movesDone?: number;
             /** Format: int64 */
             planId: number;
+            /** Format: int64 */
+            priceCents?: number;
             remarks?: string;
             /** Format: date-time */
             startedAt: string;
@@ -1700,6 +2142,26 @@ export interface components {
             done?: number;
             tensed?: boolean;
         };
+        OpenHours: {
+            /** Format: date */
+            day?: string;
+            /** Format: int32 */
+            from?: number;
+            /** Format: int32 */
+            to?: number;
+        };
+        Opening: {
+            hours: components["schemas"]["OpeningRow"][];
+        };
+        OpeningRow: {
+            /** Format: time-local */
+            from: string;
+            rule: string;
+            /** Format: date */
+            since: string;
+            /** Format: time-local */
+            to: string;
+        };
         Option: {
             hanging?: components["schemas"]["Hanging"];
             id?: string;
@@ -1707,6 +2169,9 @@ export interface components {
             partDeg?: number;
             set?: components["schemas"]["JsonNode"];
             title?: string;
+        };
+        Outbox: {
+            messages?: components["schemas"]["MessageRow"][];
         };
         PartingRow: {
             /** Format: int32 */
@@ -1717,6 +2182,34 @@ export interface components {
             name?: string;
             role?: string;
             units?: string;
+        };
+        PhotoAdded: {
+            /** Format: int64 */
+            id?: number;
+        };
+        PhotoRow: {
+            /** Format: int32 */
+            height?: number;
+            /** Format: int64 */
+            id?: number;
+            /** Format: date-time */
+            takenAt?: string;
+            /** Format: int64 */
+            visitId?: number;
+            /** Format: int32 */
+            width?: number;
+        };
+        Photos: {
+            agreed?: boolean;
+            photos?: components["schemas"]["PhotoRow"][];
+        };
+        PlaceRow: {
+            /** Format: double */
+            measuredMm?: number;
+            /** @enum {string} */
+            place?: "FRONT" | "RECESSION_LEFT" | "RECESSION_RIGHT" | "TEMPLE_LEFT" | "TEMPLE_RIGHT" | "SIDEBURN_LEFT" | "SIDEBURN_RIGHT" | "EAR_TOP_LEFT" | "EAR_TOP_RIGHT" | "BEHIND_EAR_LEFT" | "BEHIND_EAR_RIGHT" | "MASTOID_LEFT" | "MASTOID_RIGHT" | "NAPE_CORNER_LEFT" | "NAPE_CORNER_RIGHT" | "NAPE" | "APEX" | "RIDGE_LEFT" | "RIDGE_RIGHT" | "CROWN" | "DROP_CROWN" | "OCCIPITAL";
+            /** Format: double */
+            plannedMm?: number;
         };
         PlanRow: {
             /** Format: int64 */
@@ -1738,6 +2231,24 @@ export interface components {
             updatedAt?: string;
             /** Format: int64 */
             version?: number;
+        };
+        Pushed: {
+            /** Format: int64 */
+            personId: number;
+            rows: components["schemas"]["PushedRow"][];
+        };
+        PushedRow: {
+            clientName?: string;
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: date-time */
+            startsAt: string;
+            /** Format: int64 */
+            version: number;
+            /** Format: date-time */
+            wasAt?: string;
         };
         Ramp: {
             colours?: string[];
@@ -1829,6 +2340,10 @@ export interface components {
             over?: boolean;
             rings?: components["schemas"]["Stretch"][][];
         };
+        Sent: {
+            address?: string;
+            words?: string;
+        };
         SignIn: {
             password: string;
             signIn: string;
@@ -1903,9 +2418,35 @@ export interface components {
             shop?: string;
             zone?: string;
         };
+        ToolAdded: {
+            /** Format: int64 */
+            id?: number;
+        };
+        ToolRow: {
+            /** Format: int64 */
+            id?: number;
+            /** @enum {string} */
+            kind?: "COMB" | "GUARD" | "SHEARS" | "RAZOR" | "CLIPPER";
+            /** Format: double */
+            measuredMm?: number;
+            name?: string;
+            needs?: components["schemas"]["NeedRow"][];
+            note?: string;
+            retired?: boolean;
+        };
         Version: {
             /** Format: int64 */
             version?: number;
+        };
+        VisitLengths: {
+            /** Format: date-time */
+            finishedAt?: string;
+            /** Format: int64 */
+            id?: number;
+            places?: components["schemas"]["PlaceRow"][];
+            /** Format: double */
+            plannedMinutes?: number;
+            title?: string;
         };
         VisitRow: {
             /** Format: date-time */
@@ -1918,9 +2459,44 @@ export interface components {
             movesDone?: number;
             /** Format: int64 */
             planId?: number;
+            /** Format: int64 */
+            priceCents?: number;
             remarks?: string;
             stylist?: string;
             title?: string;
+        };
+        WaitingAdded: {
+            /** Format: int64 */
+            id?: number;
+        };
+        WaitingList: {
+            waiting?: components["schemas"]["WaitingRow"][];
+        };
+        WaitingRow: {
+            /** Format: int64 */
+            clientId?: number;
+            clientName?: string;
+            /** Format: int64 */
+            id?: number;
+            note?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** Format: int64 */
+            planId?: number;
+            planTitle?: string;
+            /** Format: date */
+            until?: string;
+        };
+        Waits: {
+            /** Format: int64 */
+            clientId: number;
+            note?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** Format: int64 */
+            planId?: number;
+            /** Format: date */
+            until: string;
         };
         WetDry: {
             /** Format: double */
@@ -2089,7 +2665,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2136,7 +2712,53 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                clientId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Photos"];
+                };
+            };
+        };
+    };
+    add_8: {
+        parameters: {
+            query?: {
+                sitting?: string;
+            };
+            header?: never;
+            path: {
+                clientId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PhotoAdded"];
+                };
+            };
+        };
+    };
+    add_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -2184,7 +2806,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2206,7 +2828,7 @@ export interface operations {
             };
         };
     };
-    one_4: {
+    one_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2224,6 +2846,50 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ClientView"];
+                };
+            };
+        };
+    };
+    erase: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
         };
@@ -2252,6 +2918,48 @@ export interface operations {
                 content: {
                     "image/png": string;
                 };
+            };
+        };
+    };
+    learnt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LearntView"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -2343,7 +3051,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2367,7 +3075,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_6: {
         parameters: {
             query?: {
                 version?: number;
@@ -2436,6 +3144,26 @@ export interface operations {
             };
         };
     };
+    busy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["BusyRead"];
+                };
+            };
+        };
+    };
     feed: {
         parameters: {
             query?: {
@@ -2477,6 +3205,53 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Free"];
+                };
+            };
+        };
+    };
+    late: {
+        parameters: {
+            query: {
+                personId: number;
+                freeAt: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LateRows"];
+                };
+            };
+        };
+    };
+    push: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pushed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["LateRows"];
                 };
             };
         };
@@ -2652,7 +3427,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2861,6 +3636,100 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: {
+                clientId?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Kit"];
+                };
+            };
+        };
+    };
+    add_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTool"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ToolAdded"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewTool"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    did: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DidTo"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     ladder: {
         parameters: {
             query?: never;
@@ -2929,6 +3798,26 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ScalpMap"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Outbox"];
                 };
             };
         };
@@ -3025,6 +3914,70 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
         };
@@ -3289,7 +4242,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3315,7 +4268,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3402,6 +4355,72 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Ramp"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query: {
+                year: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    kit: {
+        parameters: {
+            query: {
+                year: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    visits: {
+        parameters: {
+            query: {
+                year: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -3556,6 +4575,68 @@ export interface operations {
             };
         };
     };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArchiveRead"];
+                };
+            };
+        };
+    };
+    begun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewShop"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     token: {
         parameters: {
             query: {
@@ -3573,6 +4654,50 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Opening"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Opening"];
+                };
             };
         };
     };
@@ -3717,7 +4842,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3861,7 +4986,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3907,7 +5032,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3927,6 +5052,28 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["Added"];
+                };
+            };
+        };
+    };
+    lengths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["VisitLengths"];
                 };
             };
         };
@@ -3954,6 +5101,70 @@ export interface operations {
                 content: {
                     "image/png": string;
                 };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WaitingList"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Waits"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["WaitingAdded"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4020,6 +5231,30 @@ export interface operations {
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
                 };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header: {
+                "Idempotency-Key": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sent"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

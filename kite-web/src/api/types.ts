@@ -37,7 +37,10 @@ export type ClientRow = {
   planVersion?: number;
 };
 export type SitDownRow = But<Solid<S["SitDownRow"]>, "earToEarMm" | "frontToNapeMm">;
-export type ClientView = Omit<Solid<S["ClientView"]>, "sitDowns"> & { sitDowns: SitDownRow[] };
+export type ClientView = Omit<Solid<S["ClientView"]>, "sitDowns" | "visits"> & {
+  sitDowns: SitDownRow[];
+  visits: VisitRow[];
+};
 export type SitDownView = Omit<Solid<S["SitDownView"]>, "document"> & { document: SitDocument };
 
 /** What the server reads from a sit-down, beside the drawn head. */
@@ -369,3 +372,14 @@ export type Replanned = {
 };
 /** One thing to look at when the cut is done. */
 export type CheckItem = { kind: "seam" | "lastBite" | "across" | "balance"; place: string };
+export type NeedRow = But<Solid<S["NeedRow"]>, "readyAt">;
+export type ToolRow = Omit<But<Solid<S["ToolRow"]>, "measuredMm">, "needs"> & { needs: NeedRow[] };
+export type MessageRow = But<Solid<S["MessageRow"]>, "sentAt">;
+export type OpeningRow = Solid<S["OpeningRow"]>;
+export type WaitingRow = But<Solid<S["WaitingRow"]>, "planId" | "planTitle" | "personId">;
+export type PushedRow = Solid<S["PushedRow"]>;
+export type Lesson = Solid<S["Lesson"]>;
+export type PlaceRow = But<Solid<S["PlaceRow"]>, "measuredMm">;
+export type VisitLengths = Omit<Solid<S["VisitLengths"]>, "places"> & { places: PlaceRow[] };
+export type PhotoRow = But<Solid<S["PhotoRow"]>, "visitId">;
+export type VisitRow = But<Solid<S["VisitRow"]>, "priceCents">;

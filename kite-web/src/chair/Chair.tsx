@@ -4,8 +4,10 @@ import { useNavigate, useParams } from "react-router";
 import { get } from "../api/http";
 import type { PlanView } from "../api/types";
 import { useHead } from "../bench/useHead";
+import { useLearnt } from "../client/useLearnt";
 import { KiteString } from "../draw/KiteString";
 import { Loading, Trouble } from "../frame/States";
+import { KitGate } from "../kit/KitGate";
 import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
 import { nextMove, type Sitting, stands } from "../store/sitting";
 import type { Units } from "../store/units";
@@ -49,6 +51,8 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
     queryFn: () => get<PlanView>(`/api/plans/${id}`),
     retry: false,
   });
+  const bias = useLearnt(plan.data?.clientId).data?.find((l) => l.what === "bias");
+  const cuts = move?.cut.kind === "fingers" || move?.cut.kind === "comb";
   const { outcome, message } = useOutcome(document, true);
   const { head, ramp, error } = useHead(document, true);
   const words = outcome?.result.words[at];
@@ -93,7 +97,8 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
     0,
   );
   return (
-    <div className="flex min-h-dvh flex-col lg:h-dvh">
+    <div className="relative flex min-h-dvh flex-col lg:h-dvh">
+      {plan.data && t.done.size === 0 && t.bites.size === 0 && <KitGate clientId={plan.data.clientId} />}
       <ChairTop
         id={id}
         client={plan.data?.clientName ?? ""}
@@ -135,6 +140,7 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
             bites={bites}
             dosed={t.dosed}
             skipped={t.skipped.get(move.id)}
+            hand={cuts && bias?.used && bias.words.includes("than planned") ? bias.words : undefined}
           />
           <Sheets
             move={move}

@@ -17,10 +17,12 @@ type Props = {
   bites: number;
   dosed: ReadonlySet<string>;
   skipped?: string;
+  /** What the hand is known to do on this client. */
+  hand?: string;
 };
 
 /** The move in words and numbers, large enough for an arm's length. */
-export function ChairMove({ move, number, headline, said, made, bites, dosed, skipped }: Props) {
+export function ChairMove({ move, number, headline, said, made, bites, dosed, skipped, hand }: Props) {
   const step = stepAfter(bites, made.bites, made.turns);
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto">
@@ -34,6 +36,7 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
       <p className="font-bold text-6xl">{headline}</p>
       <p className="text-2xl leading-snug">{said}</p>
       {move.watch && <p className="border-accent border-l-8 bg-base-200 p-3 text-2xl">{move.watch}</p>}
+      {hand && <p className="border-secondary border-l-8 bg-base-200 p-3 text-xl">{hand}</p>}
       {skipped !== undefined && (
         <p className="border-secondary border-l-8 bg-base-200 p-3 text-xl">
           Skipped{skipped ? `: ${skipped}` : ""}.

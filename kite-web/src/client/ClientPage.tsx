@@ -8,7 +8,11 @@ import { Empty, Loading, Trouble } from "../frame/States";
 import { shownVersion } from "../shapes/useRanking";
 import type { Units } from "../store/units";
 import { HeadsOverTime } from "./HeadsOverTime";
+import { Learnt } from "./Learnt";
+import { OwnData } from "./OwnData";
+import { Photos } from "./Photos";
 import { Shapes } from "./Shapes";
+import { Visits } from "./Visits";
 
 export function ClientPage({ units }: { units: string }) {
   const id = Number(useParams().id);
@@ -118,30 +122,12 @@ export function ClientPage({ units }: { units: string }) {
       </section>
       <section>
         <HeadsOverTime rows={c.sitDowns} units={units as Units} />
-        <h2 className="mt-5 font-bold text-xl">Visits</h2>
-        {c.visits.length === 0 && <Empty>No visit yet. It is written here when a cut is finished.</Empty>}
-        <ol className="mt-2 grid gap-3">
-          {c.visits.map((v) => (
-            <li
-              key={v.id}
-              data-testid="visit"
-              className="flex gap-3 border-secondary border-l-4 bg-base-200 p-3"
-            >
-              <StillHead of={`visits/${v.id}`} version={1} name={v.title} className="h-20 w-16" />
-              <div>
-                <b>{v.title}</b>
-                <p className="soft">
-                  {new Date(v.finishedAt).toLocaleString("en-GB", {
-                    dateStyle: "medium",
-                    timeStyle: "short",
-                  })}{" "}
-                  · {v.stylist} · {v.minutes} min · {v.movesDone} moves
-                </p>
-                {v.remarks && <p>{v.remarks}</p>}
-              </div>
-            </li>
-          ))}
-        </ol>
+        <Visits rows={c.visits} units={units as Units} />
+        <Learnt clientId={id} />
+        <div className="mt-5">
+          <Photos clientId={id} />
+        </div>
+        <OwnData clientId={id} name={c.name} />
       </section>
     </div>
   );

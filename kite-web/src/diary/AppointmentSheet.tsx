@@ -2,20 +2,21 @@ import { useMutation } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { remove } from "../api/http";
 import type { AppointmentRow, DiaryView } from "../api/types";
-import { Dialog } from "./Dialog";
+import { Dialog } from "../frame/Dialog";
 import { clock, type Day, dayOf, long, minuteOf, STEP_MIN } from "./times";
 
 type Props = {
   row: AppointmentRow;
   zone: string;
   chairs: DiaryView["chairs"];
+  late: () => void;
   move: (personId: number, day: Day, minute: number, minutes: number) => void;
   done: () => void;
   shut: () => void;
 };
 
 /** One appointment: to the client or the chair, earlier or later, another chair, longer, or off. */
-export function AppointmentSheet({ row, zone, chairs, move, done, shut }: Props) {
+export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: Props) {
   const day = dayOf(row.startsAt, zone);
   const from = minuteOf(row.startsAt, zone);
   const minutes = Math.round((Date.parse(row.endsAt) - Date.parse(row.startsAt)) / 60_000);
@@ -34,6 +35,9 @@ export function AppointmentSheet({ row, zone, chairs, move, done, shut }: Props)
             To the chair
           </Link>
         )}
+        <button type="button" className="btn touch" onClick={late}>
+          Runs late
+        </button>
       </div>
       <div className="flex flex-wrap gap-2">
         <button

@@ -1,9 +1,14 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { get, send } from "../api/http";
+import { get, remove, send } from "../api/http";
 import type { ClientRow } from "../api/types";
-import { Dialog } from "./Dialog";
-import { clock, type Day, long, moment } from "./times";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+import { clock, type Day, long, moment, shifted } from "./times";
+import { useWaiting } from "./useWaiting";
+
+/** Who is put on the waiting list waits so long. */
+const WAITS_DAYS = 14;
 
 type Props = {
   chair: string;
@@ -17,6 +22,7 @@ type Props = {
 
 /** Who comes at this time: picked from the shop's clients; as long as their plan takes. */
 export function BookForm({ chair, personId, day, minute, zone, done, shut }: Props) {
+  const queries = useQueryClient();
   const [asked, setAsked] = useState("");
   const [from, setFrom] = useState(minute);
   const clients = useQuery({
@@ -24,16 +30,33 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
     queryFn: () => get<ClientRow[]>(`/api/clients?q=${encodeURIComponent(asked)}`),
     placeholderData: (last) => last,
   });
+  const waiting = useWaiting();
   const book = useMutation({
-    mutationFn: (c: ClientRow) =>
-      send("POST", "/api/appointments", {
+    mutationFn: async (c: { id: number; planId?: number; waits?: number }) => {
+      await send("POST", "/api/appointments", {
         personId,
         clientId: c.id,
         planId: c.planId,
         startsAt: moment(day, from, zone),
-      }),
-    onSuccess: done,
+      });
+      if (c.waits !== undefined) await remove(`/api/waiting/${c.waits}`);
+    },
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["waiting"] });
+      done();
+    },
   });
+  const wait = useMutation({
+    mutationFn: (c: ClientRow) =>
+      send("POST", "/api/waiting", {
+        clientId: c.id,
+        planId: c.planId,
+        personId: null,
+        until: shifted(day, WAITS_DAYS),
+      }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["waiting"] }),
+  });
+  const first = (waiting.data ?? []).filter((w) => w.personId === undefined || w.personId === personId);
   return (
     <Dialog title={`${long(day)}, ${clock(from)}, ${chair}`} shut={shut}>
       <div className="flex gap-2">
@@ -52,26 +75,49 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
           onChange={(e) => setAsked(e.target.value)}
         />
       </label>
+      {first.length > 0 && (
+        <ul className="grid gap-1" aria-label="Waiting">
+          {first.map((w) => (
+            <li key={w.id}>
+              <button
+                type="button"
+                className="btn touch h-auto w-full justify-between border-primary py-2 text-lg"
+                disabled={book.isPending}
+                onClick={() => book.mutate({ id: w.clientId, planId: w.planId, waits: w.id })}
+              >
+                <b>{w.clientName}</b>
+                <span className="font-normal">waits for a time</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
       <ul className="grid max-h-72 gap-1 overflow-y-auto">
         {clients.data?.map((c) => (
-          <li key={c.id}>
+          <li key={c.id} className="flex gap-1">
             <button
               type="button"
-              className="btn touch h-auto w-full justify-between py-2 text-lg"
+              className="btn touch h-auto flex-1 justify-between py-2 text-lg"
               disabled={book.isPending}
               onClick={() => book.mutate(c)}
             >
               <b>{c.name}</b>
               <span className="font-normal">{c.planTitle ?? "no plan yet"}</span>
             </button>
+            <button
+              type="button"
+              className="btn touch h-auto"
+              aria-label={`Waiting list: ${c.name}`}
+              disabled={wait.isPending}
+              onClick={() => wait.mutate(c)}
+            >
+              Waits
+            </button>
           </li>
         ))}
       </ul>
-      {book.error && (
-        <p role="alert" className="border-error border-l-4 pl-3">
-          {book.error.message}
-        </p>
-      )}
+      {wait.isSuccess && <p role="status">On the waiting list.</p>}
+      <Problem error={book.error ?? wait.error} />
     </Dialog>
   );
 }

@@ -1,5 +1,5 @@
 import { type PointerEvent, useEffect, useRef, useState } from "react";
-import type { AppointmentRow } from "../api/types";
+import type { AppointmentRow, DiaryView } from "../api/types";
 import { clock, type Day, dayOf, minuteOf, moment, snapped } from "./times";
 
 export type Column = { key: string; title: string; day: Day; personId: number };
@@ -16,6 +16,10 @@ const STILL_PX = 6;
 type Props = {
   columns: Column[];
   rows: AppointmentRow[];
+  /** When the shop is open, in minutes past midnight. */
+  hours: DiaryView["open"];
+  /** When somebody is elsewhere. */
+  busy: DiaryView["busy"];
   zone: string;
   now: string;
   book: (personId: number, day: Day, minute: number) => void;
@@ -26,7 +30,7 @@ type Props = {
 type Drag = { row: AppointmentRow; grabbedMin: number; column: number; minute: number; moved: boolean };
 
 /** Chairs or days side by side, time downward. */
-export function DayGrid({ columns, rows, zone, now, book, open, drop }: Props) {
+export function DayGrid({ columns, rows, hours, busy, zone, now, book, open, drop }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const scroll = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
@@ -105,6 +109,16 @@ export function DayGrid({ columns, rows, zone, now, book, open, drop }: Props) {
                   onClick={() => book(c.personId, c.day, m)}
                 />
               ))}
+              {closed(hours.filter((h) => h.day === c.day)).map(([a, b]) => (
+                <Veil key={a} from={a} to={b} label="closed" />
+              ))}
+              {busy
+                .filter((b) => b.personId === c.personId)
+                .map((b) => [onDay(b.startsAt, c.day, zone, 0), onDay(b.endsAt, c.day, zone, 1)] as const)
+                .filter(([a, b]) => b > a)
+                .map(([a, b]) => (
+                  <Veil key={`busy${a}`} from={a} to={b} label="elsewhere" />
+                ))}
               {rows
                 .filter((r) => r.personId === c.personId && dayOf(r.startsAt, zone) === c.day)
                 .map((r) => (
@@ -150,6 +164,46 @@ export function DayGrid({ columns, rows, zone, now, book, open, drop }: Props) {
           ))}
         </div>
       </div>
+    </div>
+  );
+}
+
+/** What of the drawn day lies outside all hours. */
+export function closed(hours: DiaryView["open"]): [number, number][] {
+  const gaps: [number, number][] = [];
+  let at = FROM_MIN;
+  for (const h of [...hours].sort((a, b) => a.from - b.from)) {
+    if (h.from > at) gaps.push([at, h.from]);
+    at = Math.max(at, h.to);
+  }
+  if (at < TO_MIN) gaps.push([at, TO_MIN]);
+  return gaps;
+}
+
+/** The minute of a time on a day's drawing; its rim when the time is on a day before or after. */
+function onDay(at: string, day: Day, zone: string, rim: 0 | 1): number {
+  const its = dayOf(at, zone);
+  if (its < day) return rim === 0 ? FROM_MIN : 0;
+  if (its > day) return rim === 1 ? TO_MIN : TO_MIN + 1;
+  return minuteOf(at, zone);
+}
+
+/** A time nobody is offered; it can still be touched. */
+function Veil({ from, to, label }: { from: number; to: number; label: string }) {
+  const top = Math.max(FROM_MIN, from);
+  const end = Math.min(TO_MIN, to);
+  if (end <= top) return null;
+  return (
+    <div
+      className="soft pointer-events-none absolute inset-x-0 overflow-hidden pl-2 text-sm"
+      style={{
+        top: (top - FROM_MIN) * PX_PER_MIN,
+        height: (end - top) * PX_PER_MIN,
+        background:
+          "repeating-linear-gradient(135deg, transparent 0 7px, color-mix(in oklab, currentColor 14%, transparent) 7px 9px)",
+      }}
+    >
+      {label}
     </div>
   );
 }

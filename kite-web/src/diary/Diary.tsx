@@ -7,9 +7,13 @@ import { AppointmentSheet } from "./AppointmentSheet";
 import { BookForm } from "./BookForm";
 import { type Column, DayGrid, type Dropped } from "./DayGrid";
 import { FeedAddress } from "./FeedAddress";
+import { Late } from "./Late";
 import { type Day, dayOf, long, moment, mondayOf, shifted, short } from "./times";
+import { Waiting } from "./Waiting";
 
-type Open = { kind: "book"; personId: number; day: Day; minute: number } | { kind: "one"; id: number };
+type Open =
+  | { kind: "book"; personId: number; day: Day; minute: number }
+  | { kind: "one" | "late"; id: number };
 
 /** A day of every chair, or a week of one: booked by a touch, moved by dragging. */
 export function Diary() {
@@ -61,7 +65,7 @@ export function Diary() {
         personId: shown,
       }))
     : chairs.map((c) => ({ key: String(c.id), title: c.name, day, personId: c.id }));
-  const one = open?.kind === "one" ? appointments.find((a) => a.id === open.id) : undefined;
+  const one = open && open.kind !== "book" ? appointments.find((a) => a.id === open.id) : undefined;
   return (
     <div className="flex min-h-0 flex-1 flex-col px-5 pb-3">
       <div className="flex flex-wrap items-center gap-3 py-2">
@@ -117,6 +121,7 @@ export function Diary() {
             ›
           </button>
         </span>
+        <Waiting />
         <FeedAddress />
       </div>
       {problem && (
@@ -127,6 +132,8 @@ export function Diary() {
       <DayGrid
         columns={columns}
         rows={appointments}
+        hours={diary.data.open}
+        busy={diary.data.busy}
         zone={zone}
         now={now}
         book={(personId, d, minute) => setOpen({ kind: "book", personId, day: d, minute })}
@@ -144,11 +151,13 @@ export function Diary() {
           shut={() => setOpen(null)}
         />
       )}
-      {one && (
+      {one && open?.kind === "late" && <Late row={one} zone={zone} done={done} shut={() => setOpen(null)} />}
+      {one && open?.kind === "one" && (
         <AppointmentSheet
           row={one}
           zone={zone}
           chairs={chairs}
+          late={() => setOpen({ kind: "late", id: one.id })}
           move={(personId, d, minute, minutes) =>
             move.mutate({ row: one, personId, startsAt: moment(d, minute, zone), minutes })
           }

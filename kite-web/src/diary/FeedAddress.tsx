@@ -1,12 +1,24 @@
-import { useMutation } from "@tanstack/react-query";
-import { send } from "../api/http";
-import { Dialog } from "./Dialog";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import type { ChangeEvent } from "react";
+import { send, upload } from "../api/http";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
 
 /** The address at which a phone's calendar reads one's own appointments. */
 export function FeedAddress() {
+  const queries = useQueryClient();
   const feed = useMutation({
     mutationFn: (anew: boolean) => send<{ path: string }>("POST", `/api/diary/feed?anew=${anew}`, {}),
   });
+  const busy = useMutation({
+    mutationFn: (file: Blob) => upload<{ times: number }>("/api/diary/busy", file, () => undefined),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["diary"] }),
+  });
+  const takeIn = (e: ChangeEvent<HTMLInputElement>) => {
+    const file = e.target.files?.[0];
+    e.target.value = "";
+    if (file) busy.mutate(file);
+  };
   return (
     <>
       <button type="button" className="btn touch" onClick={() => feed.mutate(false)}>
@@ -30,6 +42,17 @@ export function FeedAddress() {
               Make a new address, shut the old
             </button>
           </span>
+          <label className="btn touch justify-self-start">
+            Take in my other calendar
+            <input type="file" accept=".ics,text/calendar" className="sr-only" onChange={takeIn} />
+          </label>
+          <p className="soft">Only when you are busy is kept, not with what; no chair is offered then.</p>
+          {busy.data && (
+            <p role="status">
+              {busy.data.times} {busy.data.times === 1 ? "time" : "times"} taken in for the next half year.
+            </p>
+          )}
+          <Problem error={busy.error} />
         </Dialog>
       )}
     </>

@@ -3,6 +3,7 @@ import { useEffect, useMemo } from "react";
 import * as THREE from "three";
 import type { MeshData } from "../api/binary";
 import { coarseTriangles } from "./coarse";
+import { drawnWhole } from "./drawnShare";
 import { geometryOf } from "./HeadStage";
 import { SKIN, skinMaterial } from "./lengthMaterial";
 
@@ -23,7 +24,7 @@ export function Bust3D({ mesh }: { mesh: MeshData }) {
   useEffect(() => () => skin.dispose(), [skin]);
   useFrame(() => {
     const fine = mesh.triangles.length;
-    if (gl.getPixelRatio() > 1) shape.setDrawRange(0, fine);
+    if (drawnWhole(gl)) shape.setDrawRange(0, fine);
     else shape.setDrawRange(fine, Number.POSITIVE_INFINITY);
   });
   return <mesh geometry={shape} material={skin} />;

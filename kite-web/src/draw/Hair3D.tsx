@@ -3,6 +3,7 @@ import { useEffect, useMemo, useRef } from "react";
 import * as THREE from "three";
 import type { FallData, HeadData } from "../api/binary";
 import { Bust3D } from "./Bust3D";
+import { drawnWhole } from "./drawnShare";
 import { frameMs } from "./frameTime";
 import { Ghost3D } from "./Ghost3D";
 import { HairSvg } from "./HairSvg";
@@ -90,7 +91,7 @@ function Strands({ head, fall, lengths }: Props) {
       quick.current = frameMs(gl, scene, camera) < QUICK_FRAME_MS;
       performance.mark(quick.current ? "kite-hair-children" : "kite-hair-ribbons");
     }
-    const all = quick.current || gl.getPixelRatio() > 1;
+    const all = quick.current || drawnWhole(gl);
     ribbon.material = all ? strands : moving;
     hair.instanceCount = quick.current ? CHILDREN : 1;
     u.hairs.value = quick.current ? 3 : 7;

@@ -4,6 +4,7 @@ import * as THREE from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { create } from "zustand";
 import type { MeshData } from "../api/binary";
+import { drawShare } from "./drawnShare";
 import { frameMs } from "./frameTime";
 import { VIEWS, type ViewName } from "./views";
 
@@ -190,17 +191,19 @@ function Turning({
   const quick = useRef<boolean | undefined>(undefined);
   // Plain pixels while something changes; once still, drawn anew with more of them.
   useFrame(({ scene }) => {
+    const ratio = Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio);
+    if (gl.getPixelRatio() !== ratio) gl.setPixelRatio(ratio);
     if (sharpened.current) {
       sharpened.current = false;
+      drawShare(gl, size, 1);
       performance.mark("kite-sharp");
       return;
     }
     clearTimeout(stillTimer.current);
-    if (gl.getPixelRatio() !== movingRatio) gl.setPixelRatio(movingRatio);
+    drawShare(gl, size, Math.min(1, movingRatio / ratio));
     stillTimer.current = setTimeout(() => {
       still.current?.(camera, size);
       quick.current ??= frameMs(gl, scene, camera) < QUICK_FRAME_MS;
-      gl.setPixelRatio(Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio));
       sharpened.current = true;
       invalidate();
     }, stillMs);

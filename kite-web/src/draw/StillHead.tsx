@@ -1,4 +1,5 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
+import { turns } from "./turns";
 
 type Props = {
   of: string;
@@ -10,21 +11,63 @@ type Props = {
   before?: boolean;
 };
 
+/** Stills drawn at a time: a page of twenty would keep the server from what is asked of it besides. */
+const inTurn = turns(2);
+
+/** True once the element is on the screen and it is its turn to be fetched; and what ends the turn. */
+function useTurn(of: string) {
+  const place = useRef<HTMLImageElement>(null);
+  const end = useRef<() => void>(() => undefined);
+  const [turn, setTurn] = useState("");
+  useEffect(() => {
+    const element = place.current;
+    const ask = () => {
+      end.current = inTurn(() => setTurn(of));
+    };
+    if (!element || typeof IntersectionObserver === "undefined") {
+      ask();
+      return () => end.current();
+    }
+    const seen = new IntersectionObserver(
+      (all) => {
+        if (!all.some((e) => e.isIntersecting)) return;
+        seen.disconnect();
+        ask();
+      },
+      { rootMargin: "200px" },
+    );
+    seen.observe(element);
+    return () => {
+      seen.disconnect();
+      end.current();
+    };
+  }, [of]);
+  return { place, on: turn === of, over: () => end.current() };
+}
+
 /** A still of a plan's or a visit's head, drawn by the server; kept by the version it shows. */
 export function StillHead({ of, version, view = "right", name, className = "", before }: Props) {
   const [gone, setGone] = useState(false);
   const [there, setThere] = useState(false);
+  const src = `/api/${of}/picture.png?view=${view}&width=240&height=270&v=${version}${before ? "&before=true" : ""}`;
+  const { place, on, over } = useTurn(src);
   if (gone) return <span className={`soft grid place-items-center text-sm ${className}`}>no picture</span>;
   return (
     <img
-      src={`/api/${of}/picture.png?view=${view}&width=240&height=270&v=${version}${before ? "&before=true" : ""}`}
+      ref={place}
+      src={on ? src : undefined}
       width={240}
       height={270}
-      loading="lazy"
       alt={`${name}, ${view}${before ? ", before" : ""}`}
       className={`object-contain ${there ? "" : "animate-pulse rounded-box bg-base-300 motion-reduce:animate-none"} ${className}`}
-      onLoad={() => setThere(true)}
-      onError={() => setGone(true)}
+      onLoad={() => {
+        setThere(true);
+        over();
+      }}
+      onError={() => {
+        setGone(true);
+        over();
+      }}
     />
   );
 }

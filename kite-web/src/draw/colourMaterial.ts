@@ -1,21 +1,21 @@
 import * as THREE from "three";
-import { LIT } from "./lengthMaterial";
+import { SHADE } from "./lengthMaterial";
 
 /** A colour of its own at every vertex: for what is of kinds and has no more or less. */
 export function colourMaterial(): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
     vertexShader: `
-      attribute vec3 tone; attribute float cut; varying vec3 n; varying vec3 colour; varying float isCut;
+      attribute vec3 tone; attribute float cut; varying float shade; varying vec3 colour; varying float isCut;
+      ${SHADE}
       void main() {
-        n = normalMatrix * normal; colour = tone; isCut = cut;
+        shade = shadeOf(normalize(normalMatrix * normal)); colour = tone; isCut = cut;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying vec3 n; varying vec3 colour; varying float isCut;
-      ${LIT}
+      varying float shade; varying vec3 colour; varying float isCut;
       void main() {
         float edge = 1.0 - smoothstep(0.8, 1.9, abs(isCut - 0.5) / max(fwidth(isCut), 1e-4));
-        gl_FragColor = vec4(lit(mix(colour, vec3(0.106, 0.141, 0.251), edge), normalize(n)), 1.0);
+        gl_FragColor = vec4(mix(colour, vec3(0.106, 0.141, 0.251), edge) * shade, 1.0);
       }`,
   });
 }

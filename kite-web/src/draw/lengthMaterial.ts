@@ -2,14 +2,16 @@ import * as THREE from "three";
 
 export const SKIN = "#d9bfa8";
 
-/** Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. */
-export const LIT = `
-  vec3 lit(vec3 colour, vec3 n) {
+/**
+ * Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. Worked out at the
+ * vertices: their triangles are small, and pixels are dear without a GPU.
+ */
+export const SHADE = `
+  float shadeOf(vec3 n) {
     float key = dot(n, normalize(vec3(-0.42, 0.55, 0.72)));
     float facing = max(n.z, 0.0);
     float shade = 0.60 + 0.32 * (key * 0.5 + 0.5) + 0.18 * facing;
-    shade *= 0.86 + 0.14 * min(1.0, facing * 2.2);
-    return colour * shade;
+    return shade * (0.86 + 0.14 * min(1.0, facing * 2.2));
   }`;
 
 export function skinMaterial(skin: string): THREE.ShaderMaterial {
@@ -17,17 +19,17 @@ export function skinMaterial(skin: string): THREE.ShaderMaterial {
     transparent: true,
     uniforms: { skin: { value: new THREE.Color().setStyle(skin, THREE.LinearSRGBColorSpace) } },
     vertexShader: `
-      varying vec3 n; varying float high;
+      varying float shade; varying float high;
+      ${SHADE}
       void main() {
-        n = normalMatrix * normal;
+        shade = shadeOf(normalize(normalMatrix * normal));
         high = position.z;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying vec3 n; varying float high; uniform vec3 skin;
-      ${LIT}
+      varying float shade; varying float high; uniform vec3 skin;
       void main() {
-        gl_FragColor = vec4(lit(skin, normalize(n)), clamp((high + 150.0) / 34.0, 0.0, 1.0));
+        gl_FragColor = vec4(skin * shade, clamp((high + 150.0) / 34.0, 0.0, 1.0));
       }`,
   });
 }
@@ -37,15 +39,15 @@ export function solidMaterial(colour: string): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
     uniforms: { colour: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) } },
     vertexShader: `
-      varying vec3 n;
+      varying float shade;
+      ${SHADE}
       void main() {
-        n = normalMatrix * normal;
+        shade = shadeOf(normalize(normalMatrix * normal));
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying vec3 n; uniform vec3 colour;
-      ${LIT}
-      void main() { gl_FragColor = vec4(lit(colour, normalize(n)), 1.0); }`,
+      varying float shade; uniform vec3 colour;
+      void main() { gl_FragColor = vec4(colour * shade, 1.0); }`,
   });
 }
 
@@ -68,25 +70,25 @@ export function lengthMaterial(hex: string[]): THREE.ShaderMaterial {
     uniforms: { colours: { value: colours } },
     vertexShader: `
       attribute float band; attribute float cut;
-      varying vec3 n; varying float at; varying float isCut;
+      varying float shade; varying float at; varying float isCut;
+      ${SHADE}
       void main() {
-        n = normalMatrix * normal;
+        shade = shadeOf(normalize(normalMatrix * normal));
         // Hair cut to a round length lies wholly in its band, whatever interpolation does to the last digit.
         at = band + 0.002;
         isCut = cut;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying vec3 n; varying float at; varying float isCut;
+      varying float shade; varying float at; varying float isCut;
       uniform vec3 colours[${colours.length}];
-      ${LIT}
       void main() {
         vec3 colour = colours[int(clamp(at, 0.0, ${colours.length - 1}.0))];
         float line = 1.0 - smoothstep(0.4, 1.1, abs(at - floor(at + 0.5)) / max(fwidth(at), 1e-5));
         colour = mix(colour, vec3(0.106, 0.141, 0.251), at > 0.5 ? 0.55 * line : 0.0);
         float edge = 1.0 - smoothstep(0.8, 1.9, abs(isCut - 0.5) / max(fwidth(isCut), 1e-4));
         colour = mix(colour, vec3(0.78, 0.20, 0.10), edge);
-        gl_FragColor = vec4(lit(colour, normalize(n)), 1.0);
+        gl_FragColor = vec4(colour * shade, 1.0);
       }`,
   });
 }

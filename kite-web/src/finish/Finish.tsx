@@ -3,17 +3,14 @@ import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { get, send } from "../api/http";
 import type { PlanView } from "../api/types";
+import { Photos } from "../client/Photos";
 import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
+import { useDid, useKit } from "../kit/useKit";
 import { endSitting, flush, keptSitting } from "../store/chairStore";
 import { stands, workedMs } from "../store/sitting";
 import { AfterCut } from "./AfterCut";
-
-const CARE = [
-  "Tools into disinfectant for the full contact time.",
-  "New blade for the next client.",
-  "Neck brushed, cape shaken out.",
-];
+import { ToolsUsed, usedIn } from "./ToolsUsed";
 
 export function Finish() {
   const id = Number(useParams().id);
@@ -28,18 +25,28 @@ export function Finish() {
   });
   const [finishedAt] = useState(() => new Date().toISOString());
   const [remarks, setRemarks] = useState("");
+  const [price, setPrice] = useState("");
+  const [notUsed, setNotUsed] = useState<ReadonlySet<number>>(new Set());
+  const kit = useKit(plan.data?.clientId);
+  const did = useDid();
   const done = session.stands?.done.size ?? 0;
+  const planned = session.stands?.document ?? plan.data?.document;
   const store = useMutation({
     mutationFn: async () => {
       await flush();
-      return send("POST", "/api/visits", {
+      const added = await send("POST", "/api/visits", {
         token: session.token,
         planId: id,
         startedAt: session.startedAt,
         finishedAt,
         movesDone: done,
         remarks,
+        priceCents: price === "" ? null : Math.round(Number(price.replace(",", ".")) * 100),
       });
+      const clientId = plan.data?.clientId;
+      for (const t of planned ? usedIn(planned, kit.data ?? []) : [])
+        if (!notUsed.has(t.id)) await did.mutateAsync({ tool: t.id, act: "USED", clientId });
+      return added;
     },
     onSuccess: async () => {
       endSitting(id);
@@ -75,12 +82,23 @@ export function Finish() {
             </figure>
           )),
         )}
-        <ul className="grid gap-1 border-accent sm:col-span-2 border-l-4 pl-3">
-          {CARE.map((c) => (
-            <li key={c}>{c}</li>
-          ))}
-          <li>Local rules come first.</li>
-        </ul>
+        <div className="grid gap-4 sm:col-span-2">
+          <ToolsUsed
+            document={document}
+            clientId={plan.data.clientId}
+            used={new Set((kit.data ?? []).map((t) => t.id).filter((t) => !notUsed.has(t)))}
+            toggle={(t) => {
+              const next = new Set(notUsed);
+              if (!next.delete(t)) next.add(t);
+              setNotUsed(next);
+            }}
+          />
+          <p className="border-accent border-l-4 pl-3">
+            Tools into the disinfectant for the full contact time, a new blade for the next client, neck
+            brushed, cape shaken out. Local rules come first.
+          </p>
+          <Photos clientId={plan.data.clientId} sitting={session.token} />
+        </div>
       </div>
       <div className="grid content-start gap-4">
         <h1 className="font-bold text-3xl">{plan.data.clientName}</h1>
@@ -95,6 +113,16 @@ export function Finish() {
             maxLength={2000}
             value={remarks}
             onChange={(e) => setRemarks(e.target.value)}
+          />
+        </label>
+        <label className="flex flex-wrap items-center gap-3 font-bold">
+          Price, if the shop keeps it
+          <input
+            className="input touch w-32 font-normal text-lg"
+            inputMode="decimal"
+            value={price}
+            pattern="[0-9]+([.,][0-9]{1,2})?"
+            onChange={(e) => setPrice(e.target.value.replace(/[^0-9.,]/g, ""))}
           />
         </label>
         {store.error && <Trouble error={store.error} />}

@@ -40,6 +40,8 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
               ["/", "Today"],
               ["/diary", "Diary"],
               ["/clients", "Clients"],
+              ["/kit", "Kit"],
+              ["/shop", "Shop"],
             ].map(([to, name]) => (
               <NavLink
                 key={to}

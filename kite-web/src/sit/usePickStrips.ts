@@ -23,6 +23,8 @@ export function usePickStrips(
   useEffect(() => {
     if (!document || groups.length === 0) return;
     const abort = new AbortController();
+    // As many pixels as the screen shows; the engine smooths them by itself.
+    const sharp = Math.min(2, Math.max(1, window.devicePixelRatio));
     const timer = setTimeout(
       async () => {
         first.current = false;
@@ -32,7 +34,7 @@ export function usePickStrips(
           const next = waiting.findIndex((w) => w.part === inView.current);
           const [g] = waiting.splice(Math.max(0, next), 1);
           if (!g) return;
-          const size = `width=${2 * TILE.width}&height=${2 * TILE.height}`;
+          const size = `width=${Math.round(sharp * TILE.width)}&height=${Math.round(sharp * TILE.height)}`;
           const png = await bytes(`/api/sitdown/picks/${g.id}?${size}`, document, abort.signal).catch(
             () => null,
           );

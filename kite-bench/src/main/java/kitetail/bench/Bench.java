@@ -7,7 +7,6 @@ import kitetail.fall.Fall;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
-import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
@@ -15,7 +14,7 @@ import org.openjdk.jmh.runner.options.VerboseMode;
 public final class Bench {
   private Bench() {}
 
-  public static void main(String[] args) throws RunnerException {
+  public static void main(String[] args) throws Exception {
     System.out.printf(
         "%s, %d processors, Java %s%n",
         System.getProperty("os.arch"),
@@ -66,6 +65,7 @@ public final class Bench {
       BenchOnScreen.Seen seen = BenchOnScreen.run(url);
       print("from a changed length to the fine fall", seen.fallsMs(), reference);
       BenchOnScreen.print(seen);
+      ShopUnderLoad.main(args);
     }
   }
 

@@ -86,6 +86,15 @@ final class AtTheShop implements AutoCloseable {
   }
 
   void startServer() {
+    server = serve(port, "server.log");
+  }
+
+  /** Another server on the same database. */
+  Process secondServer() {
+    return serve(freePort(), "second.log");
+  }
+
+  private Process serve(int at, String log) {
     try {
       ProcessBuilder b =
           new ProcessBuilder(
@@ -93,24 +102,26 @@ final class AtTheShop implements AutoCloseable {
               "-Djava.awt.headless=true",
               "-jar",
               JAR.toString());
-      b.environment()
-          .put("KITETAIL_DB_URL", need("KITETAIL_DB_URL").replaceAll("/[^/]*$", "/" + database));
-      b.environment().put("KITETAIL_PORT", Integer.toString(port));
+      b.environment().put("KITETAIL_DB_URL", databaseUrl());
+      b.environment().put("KITETAIL_PORT", Integer.toString(at));
       b.environment().put("KITETAIL_DEMO", "true");
-      b.redirectErrorStream(true).redirectOutput(Path.of("target/server.log").toFile());
-      server = b.start();
+      b.environment().put("KITETAIL_MESSAGES_EVERY", "1s");
+      b.redirectErrorStream(true).redirectOutput(Path.of("target", log).toFile());
+      Process started = b.start();
       HttpClient http = HttpClient.newHttpClient();
       for (int i = 0; i < 240; i++) {
-        if (!server.isAlive()) {
-          throw new IllegalStateException("the server stopped; see kite-e2e/target/server.log");
+        if (!started.isAlive()) {
+          throw new IllegalStateException("the server stopped; see kite-e2e/target/" + log);
         }
         try {
           if (http.send(
-                      HttpRequest.newBuilder(URI.create(url("/actuator/health"))).build(),
+                      HttpRequest.newBuilder(
+                              URI.create("http://127.0.0.1:" + at + "/actuator/health"))
+                          .build(),
                       HttpResponse.BodyHandlers.discarding())
                   .statusCode()
               == 200) {
-            return;
+            return started;
           }
         } catch (IOException e) {
           // not up yet
@@ -122,6 +133,28 @@ final class AtTheShop implements AutoCloseable {
       throw new IllegalStateException(e);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private String databaseUrl() {
+    return need("KITETAIL_DB_URL").replaceAll("/[^/]*$", "/" + database);
+  }
+
+  /** The first column of what is asked of the database, or nothing when something is done to it. */
+  List<String> sql(String statement) {
+    try (Connection c =
+            DriverManager.getConnection(
+                databaseUrl(), need("KITETAIL_DB_USER"), need("KITETAIL_DB_PASSWORD"));
+        Statement s = c.createStatement()) {
+      List<String> first = new ArrayList<>();
+      if (s.execute(statement)) {
+        while (s.getResultSet().next()) {
+          first.add(s.getResultSet().getString(1));
+        }
+      }
+      return first;
+    } catch (SQLException e) {
       throw new IllegalStateException(e);
     }
   }

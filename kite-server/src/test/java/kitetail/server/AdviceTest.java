@@ -8,28 +8,12 @@ import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The engine's advice and a shop's own families, over HTTP. */
-class AdviceTest {
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
+class AdviceTest extends InShop {
   private static ObjectNode family(String id) {
     return (ObjectNode) PlanJson.tree(Families.all().get(id));
   }

@@ -9,28 +9,12 @@ import kitetail.formats.json.PlanJson;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What the plan bench asks, over HTTP. */
-class BenchTest {
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
+class BenchTest extends InShop {
   private static ObjectNode asked(String family) {
     ObjectNode n = TestShop.JSON.createObjectNode();
     n.set("document", PlanJson.tree(Families.all().get(family)));

@@ -9,30 +9,14 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What devices write down at the chair arrives once and in order, whatever the network does. */
-class ChairTest {
+class ChairTest extends InShop {
   private static final Instant START = Instant.parse("2026-03-02T09:00:00Z");
-
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
 
   private static long newPlan() {
     return TestShop.JSON

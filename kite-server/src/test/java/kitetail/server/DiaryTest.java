@@ -10,26 +10,10 @@ import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-class DiaryTest {
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
+class DiaryTest extends InShop {
   private static String booking(int person, String at, String more) {
     return "{\"personId\":" + person + ",\"clientId\":1,\"startsAt\":\"" + at + "\"" + more + "}";
   }

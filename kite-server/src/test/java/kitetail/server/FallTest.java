@@ -5,28 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpResponse;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** How a plan falls, over HTTP. */
-class FallTest {
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
+class FallTest extends InShop {
   private static ObjectNode family(String id) {
     return (ObjectNode) PlanJson.tree(Families.all().get(id));
   }

@@ -24,29 +24,13 @@ import kitetail.formats.json.SitDownJson;
 import kitetail.head.Walk;
 import kitetail.plan.Outcome;
 import kitetail.plan.PlanEngine;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-class ShopTest {
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
+class ShopTest extends InShop {
   private static String save(long version, JsonNode document) {
     ObjectNode body = TestShop.JSON.createObjectNode();
     body.put("version", version);
@@ -275,6 +259,8 @@ class ShopTest {
         new String[] {
           "/",
           "/diary",
+          "/kit",
+          "/shop",
           "/clients",
           "/clients/3",
           "/clients/3/sit",

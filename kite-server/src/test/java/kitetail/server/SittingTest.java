@@ -24,27 +24,11 @@ import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.SitDown;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-class SittingTest {
-  private static TestShop shop;
-  private static TestShop.Visitor maud;
-
-  @BeforeAll
-  static void open() {
-    shop = new TestShop();
-    maud = shop.new Visitor().signedIn("maud");
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
-  }
-
+class SittingTest extends InShop {
   private static long walkIn(String name) {
     return TestShop.JSON
         .readTree(maud.send("POST", "/api/clients", "{\"name\":\"" + name + "\"}").body())

@@ -10,6 +10,8 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -24,6 +26,7 @@ final class TestShop implements AutoCloseable {
   static final JsonMapper JSON = new JsonMapper();
 
   private final String database;
+  private final boolean demo;
   private ConfigurableApplicationContext app;
 
   TestShop() {
@@ -32,10 +35,23 @@ final class TestShop implements AutoCloseable {
 
   /** A shop whose database is prepared before the application first sees it. */
   TestShop(Consumer<String> prepare) {
+    demo = true;
     database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
     admin("create database " + database);
     prepare.accept(url());
     start();
+  }
+
+  private TestShop(boolean demo) {
+    this.demo = demo;
+    database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
+    admin("create database " + database);
+    start();
+  }
+
+  /** A server on a database in which no shop has begun. */
+  static TestShop empty() {
+    return new TestShop(false);
   }
 
   private static String need(String name) {
@@ -63,12 +79,53 @@ final class TestShop implements AutoCloseable {
   }
 
   void start() {
-    app =
-        SpringApplication.run(
-            KiteTailServer.class,
-            "--server.port=0",
-            "--kitetail.demo=true",
-            "--spring.datasource.url=" + url());
+    app = serve();
+  }
+
+  private ConfigurableApplicationContext serve() {
+    return SpringApplication.run(
+        KiteTailServer.class,
+        "--server.port=0",
+        "--kitetail.demo=" + demo,
+        "--kitetail.messages-every=300ms",
+        "--spring.datasource.url=" + url());
+  }
+
+  /** Another server on the same database, until it is closed. */
+  AutoCloseable secondServer() {
+    ConfigurableApplicationContext second = serve();
+    return second::close;
+  }
+
+  /** Another shop on the same database, where somebody signs in as stranger. */
+  void otherShop() {
+    sql(
+        """
+        with other as (insert into shop (name, zone) values ('Elsewhere', 'Europe/Paris') returning id)
+        insert into person (shop_id, name, sign_in, password_hash, role)
+        select other.id, 'A Stranger', 'stranger', p.password_hash, 'OWNER' from other, person p where p.sign_in = 'maud'
+        """);
+  }
+
+  /**
+   * Something done in the database behind the application's back, or the first column of what is
+   * asked.
+   */
+  List<String> sql(String statement) {
+    try (Connection c =
+            DriverManager.getConnection(
+                url(), need("KITETAIL_DB_USER"), need("KITETAIL_DB_PASSWORD"));
+        Statement s = c.createStatement()) {
+      List<String> first = new ArrayList<>();
+      if (s.execute(statement)) {
+        while (s.getResultSet().next()) {
+          first.add(s.getResultSet().getString(1));
+        }
+      }
+      return first;
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** As when the process is killed and started again: nothing but the database stays. */

@@ -61,7 +61,8 @@ class ClientController {
       OffsetDateTime finishedAt,
       long minutes,
       int movesDone,
-      String remarks) {}
+      String remarks,
+      Long priceCents) {}
 
   record SitDownRow(
       long id,
@@ -124,7 +125,8 @@ class ClientController {
                         v.finishedAt(),
                         v.minutes(),
                         v.movesDone(),
-                        v.remarks()))
+                        v.remarks(),
+                        v.priceCents()))
             .toList());
   }
 

@@ -27,11 +27,13 @@ class ClientRows {
             left join lateral (
               select id, document, version from plan where client_id = c.id order by updated_at desc, id desc limit 1
             ) p on true
-            where c.shop_id = :shop and position(lower(:part) in lower(c.name)) > 0
+            where c.shop_id = :shop and c.erased_at is null and lower(c.name) like lower(:part) escape '!'
             order by c.name, c.id limit :most
             """)
         .param("shop", shopId)
-        .param("part", part.strip())
+        .param(
+            "part",
+            "%" + part.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%")
         .param("most", MOST)
         .query(ClientRow.class)
         .list();

@@ -10,6 +10,7 @@ import kitetail.chair.Sitting;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
+import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -143,14 +144,36 @@ public class SittingRepository {
     return next;
   }
 
-  /** The plan as it was cut in a sitting; null when there was none. */
-  public Plan cut(long shopId, UUID token) {
-    boolean begun =
-        db.sql("select exists (select 1 from sitting where token = :token)")
+  /**
+   * The plan as it was cut in a sitting; null when there was none.
+   *
+   * @throws FieldException when the sitting is of another plan
+   */
+  public Plan cut(long shopId, UUID token, long planId) {
+    Long of =
+        db.sql("select plan_id from sitting where token = :token")
             .param("token", token)
-            .query(Boolean.class)
-            .single();
-    return begun ? stands(shopId, token).plan() : null;
+            .query(Long.class)
+            .optional()
+            .orElse(null);
+    if (of == null) {
+      return null;
+    }
+    if (of != planId) {
+      throw new FieldException(
+          "$.planId", Long.toString(planId), "allowed " + of + ", the plan of this sitting");
+    }
+    return stands(shopId, token).plan();
+  }
+
+  /** What was done in a visit; null when nothing was written down. */
+  public Sitting ofVisit(long shopId, long visitId) {
+    return db.sql("select token from sitting where visit_id = :visit")
+        .param("visit", visitId)
+        .query(UUID.class)
+        .optional()
+        .map(token -> stands(shopId, token))
+        .orElse(null);
   }
 
   /** What stands after all that was written down, by the devices' clocks. */

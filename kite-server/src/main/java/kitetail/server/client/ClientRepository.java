@@ -20,7 +20,7 @@ public class ClientRepository {
     return db.sql(
             """
             select id, name, note, phone, email, created_at from client
-            where shop_id = :shop order by name, id
+            where shop_id = :shop and erased_at is null order by name, id
             """)
         .param("shop", shopId)
         .query(Client.class)
@@ -34,7 +34,7 @@ public class ClientRepository {
     return db.sql(
             """
             select id, name, note, phone, email, created_at from client
-            where shop_id = :shop and id = :id
+            where shop_id = :shop and id = :id and erased_at is null
             """)
         .param("shop", shopId)
         .param("id", id)
@@ -58,5 +58,31 @@ public class ClientRepository {
         .param("now", now)
         .query(Long.class)
         .single();
+  }
+
+  /** The shop's time zone. */
+  public String zone(long shopId) {
+    return db.sql("select zone from shop where id = :shop")
+        .param("shop", shopId)
+        .query(String.class)
+        .single();
+  }
+
+  /** From when on visits teach something of a client; null from the first. */
+  public OffsetDateTime learntSince(long shopId, long id) {
+    return db.sql("select learnt_since from client where shop_id = :shop and id = :id")
+        .param("shop", shopId)
+        .param("id", id)
+        .query((rs, n) -> rs.getObject(1, OffsetDateTime.class))
+        .list()
+        .get(0);
+  }
+
+  public void learnFrom(long shopId, long id, OffsetDateTime since) {
+    db.sql("update client set learnt_since = :since where shop_id = :shop and id = :id")
+        .param("since", since)
+        .param("shop", shopId)
+        .param("id", id)
+        .update();
   }
 }

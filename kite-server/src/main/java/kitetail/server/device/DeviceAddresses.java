@@ -8,15 +8,19 @@ import org.springframework.stereotype.Component;
 
 /** Where the devices are; by default the stand-ins that ship with the application. */
 @Component
-class DeviceAddresses {
+public class DeviceAddresses {
   private final String scanner;
   private final String comb;
+  private final String messages;
   private int port;
 
   DeviceAddresses(
-      @Value("${kitetail.scanner:}") String scanner, @Value("${kitetail.comb:}") String comb) {
+      @Value("${kitetail.scanner:}") String scanner,
+      @Value("${kitetail.comb:}") String comb,
+      @Value("${kitetail.messages:}") String messages) {
     this.scanner = scanner;
     this.comb = comb;
+    this.messages = messages;
   }
 
   @EventListener
@@ -30,6 +34,10 @@ class DeviceAddresses {
 
   String comb() {
     return comb.isBlank() ? "http://127.0.0.1:" + port + "/standin/comb" : comb;
+  }
+
+  public String messages() {
+    return messages.isBlank() ? "http://127.0.0.1:" + port + "/standin/messages" : messages;
   }
 
   /** An id that can stand in an address. */

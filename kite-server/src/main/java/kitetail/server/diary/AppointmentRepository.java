@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.StaleVersionException;
+import kitetail.server.error.TakenException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -60,13 +61,6 @@ class AppointmentRepository {
       OffsetDateTime startsAt,
       OffsetDateTime endsAt,
       String note) {}
-
-  /** The chair is taken then. */
-  static class TakenException extends RuntimeException {
-    TakenException(String message) {
-      super(message);
-    }
-  }
 
   Shop shop(long id) {
     return db.sql("select name, zone from shop where id = :id")
@@ -152,6 +146,34 @@ class AppointmentRepository {
     } catch (DataIntegrityViolationException e) {
       throw taken(e);
     }
+  }
+
+  record Move(long id, long version, OffsetDateTime from, OffsetDateTime to) {}
+
+  /** A chair's appointments that begin after the one now in it and before a time. */
+  List<Appointment> after(long shopId, long personId, OffsetDateTime freeAt, OffsetDateTime until) {
+    return db.sql(
+            SELECT
+                + """
+                where a.shop_id = :shop and a.person_id = :person and a.starts_at < :until and a.ends_at > :freeAt
+                  and a.starts_at > coalesce((select max(b.starts_at) from appointment b
+                    where b.person_id = :person and b.starts_at <= now()), '-infinity')
+                order by a.starts_at, a.id
+                """)
+        .param("shop", shopId)
+        .param("person", personId)
+        .param("freeAt", freeAt)
+        .param("until", until)
+        .query(Appointment.class)
+        .list();
+  }
+
+  /** Moves several of one chair; the last first, so that none is ever upon another. */
+  @Transactional
+  public void push(long shopId, long personId, List<Move> moves) {
+    moves.stream()
+        .sorted(java.util.Comparator.comparing(Move::from).reversed())
+        .forEach(m -> move(shopId, m.id(), m.version(), personId, m.from(), m.to()));
   }
 
   void cancel(long shopId, long id) {

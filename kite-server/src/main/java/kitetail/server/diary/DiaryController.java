@@ -6,25 +6,18 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
-import kitetail.server.head.Heads;
-import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -39,38 +32,24 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class DiaryController {
-  /** Where the plan does not say; an assumption. */
-  private static final int USUAL_MINUTES = 45;
-
-  /** Cape off, chair and tools cleaned, the next client seated; an assumption. */
-  private static final int BETWEEN_MINUTES = 10;
-
-  private static final int ROUNDED_TO = 5;
-
   private static final int DAYS_SEARCHED = 28;
-
-  /** Times offered, every quarter of an hour; an assumption until a shop tells its hours. */
-  private static final List<LocalTime> OPEN =
-      Stream.iterate(LocalTime.of(9, 0), t -> t.plusMinutes(15)).limit(36).toList();
-
-  private static final LocalTime SHUTS = LocalTime.of(18, 0);
 
   private final AppointmentRepository appointments;
   private final ClientRepository clients;
-  private final PlanRepository plans;
-  private final Heads heads;
+  private final HoursRepository hours;
+  private final Booker booker;
   private final Clock clock;
 
   DiaryController(
       AppointmentRepository appointments,
       ClientRepository clients,
-      PlanRepository plans,
-      Heads heads,
+      HoursRepository hours,
+      Booker booker,
       Clock clock) {
     this.appointments = appointments;
     this.clients = clients;
-    this.plans = plans;
-    this.heads = heads;
+    this.hours = hours;
+    this.booker = booker;
     this.clock = clock;
   }
 
@@ -81,15 +60,21 @@ class DiaryController {
       OffsetDateTime now,
       List<AppointmentRepository.Appointment> appointments) {}
 
+  /** A day's hours, in minutes past midnight of the shop's clock. */
+  record OpenHours(LocalDate day, int from, int to) {}
+
   /**
-   * @param days with the appointments of all chairs, in order
+   * @param appointments of all chairs, in order
+   * @param busy when people are elsewhere
    */
   record Diary(
       LocalDate from,
       String zone,
       OffsetDateTime now,
       List<AppointmentRepository.Chair> chairs,
-      List<AppointmentRepository.Appointment> appointments) {}
+      List<AppointmentRepository.Appointment> appointments,
+      List<OpenHours> open,
+      List<HoursRepository.BusyRow> busy) {}
 
   /**
    * @param minutes left out, the plan's own time with clean-up, or the usual one
@@ -145,7 +130,24 @@ class DiaryController {
         shop.zone(),
         OffsetDateTime.now(clock.withZone(zone)),
         appointments.chairs(me.shopId()),
-        days(me.shopId(), zone, first, days));
+        days(me.shopId(), zone, first, days),
+        open(me.shopId(), first, days),
+        hours.busy(
+            me.shopId(),
+            first.atStartOfDay(zone).toOffsetDateTime(),
+            first.plusDays(days).atStartOfDay(zone).toOffsetDateTime()));
+  }
+
+  private List<OpenHours> open(long shop, LocalDate first, int days) {
+    return hours.of(shop).stream()
+        .flatMap(
+            h ->
+                h.days(first, first.plusDays(days - 1)).stream()
+                    .map(
+                        d ->
+                            new OpenHours(
+                                d, h.from().toSecondOfDay() / 60, h.to().toSecondOfDay() / 60)))
+        .toList();
   }
 
   private List<AppointmentRepository.Appointment> days(
@@ -160,12 +162,10 @@ class DiaryController {
   @ResponseStatus(HttpStatus.CREATED)
   Booked book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
     clients.get(me.shopId(), b.clientId());
-    chair(me, b.personId());
-    if (b.planId() != null && plans.get(me.shopId(), b.planId()).clientId() != b.clientId()) {
-      throw new FieldException(
-          "$.planId", Long.toString(b.planId()), "allowed is a plan of this client");
-    }
-    int minutes = b.minutes() != null ? b.minutes() : minutes(me, b.planId());
+    booker.chair(me, b.personId());
+    booker.plan(me, b.planId(), b.clientId());
+    int minutes = b.minutes() != null ? b.minutes() : booker.minutes(me, b.planId());
+    booker.notElsewhere(me, b.personId(), b.startsAt(), minutes);
     return new Booked(
         appointments.book(
             me.shopId(),
@@ -176,17 +176,6 @@ class DiaryController {
                 b.startsAt(),
                 b.startsAt().plusMinutes(minutes),
                 b.note() == null ? "" : b.note())));
-  }
-
-  /**
-   * The time a plan takes by the stylist's own pace, drying among its moves, and what comes after.
-   */
-  private int minutes(Person me, Long planId) {
-    if (planId == null) {
-      return USUAL_MINUTES;
-    }
-    double cut = heads.run(plans.get(me.shopId(), planId).plan()).minutes();
-    return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
   }
 
   /** A free time of a chair. */
@@ -200,26 +189,10 @@ class DiaryController {
   Free free(
       @AuthenticationPrincipal Person me, @RequestParam long planId, @RequestParam LocalDate from) {
     ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
-    int minutes = minutes(me, planId);
+    int minutes = booker.minutes(me, planId);
     LocalTime now = LocalTime.now(clock.withZone(zone));
     for (int d = 0; d < DAYS_SEARCHED; d++) {
-      LocalDate day = from.plusDays(d);
-      List<AppointmentRepository.Appointment> taken =
-          days(me.shopId(), zone, day, 1).stream().filter(a -> a.personId() == me.id()).toList();
-      OffsetDateTime at =
-          OPEN.stream()
-              .filter(t -> !t.plusMinutes(minutes).isAfter(SHUTS))
-              .sorted(Comparator.comparingLong(t -> Math.abs(Duration.between(now, t).toMinutes())))
-              .map(t -> day.atTime(t).atZone(zone).toOffsetDateTime())
-              .filter(
-                  t ->
-                      taken.stream()
-                          .noneMatch(
-                              a ->
-                                  a.startsAt().isBefore(t.plusMinutes(minutes))
-                                      && t.isBefore(a.endsAt())))
-              .findFirst()
-              .orElse(null);
+      OffsetDateTime at = booker.room(me, zone, from.plusDays(d), minutes, now).orElse(null);
       if (at != null) {
         return new Free(me.id(), me.name(), at, minutes);
       }
@@ -231,7 +204,8 @@ class DiaryController {
   @PutMapping("/appointments/{id}")
   Version move(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Moved m) {
-    chair(me, m.personId());
+    booker.chair(me, m.personId());
+    booker.notElsewhere(me, m.personId(), m.startsAt(), m.minutes());
     return new Version(
         appointments.move(
             me.shopId(),
@@ -246,20 +220,5 @@ class DiaryController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void cancel(@AuthenticationPrincipal Person me, @PathVariable long id) {
     appointments.cancel(me.shopId(), id);
-  }
-
-  private void chair(Person me, long personId) {
-    List<AppointmentRepository.Chair> chairs = appointments.chairs(me.shopId());
-    if (chairs.stream().noneMatch(c -> c.id() == personId)) {
-      throw new FieldException(
-          "$.personId",
-          Long.toString(personId),
-          "allowed " + chairs.stream().map(AppointmentRepository.Chair::id).toList());
-    }
-  }
-
-  @ExceptionHandler
-  ProblemDetail taken(AppointmentRepository.TakenException e) {
-    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
   }
 }

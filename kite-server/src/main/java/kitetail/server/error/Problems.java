@@ -69,6 +69,11 @@ class Problems {
   }
 
   @ExceptionHandler
+  ProblemDetail taken(TakenException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+  }
+
+  @ExceptionHandler
   ProblemDetail device(DeviceFault e) {
     return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_GATEWAY, e.getMessage());
   }

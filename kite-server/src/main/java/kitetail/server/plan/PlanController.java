@@ -5,18 +5,11 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
-import kitetail.check.Check;
 import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.HairPaint;
 import kitetail.formats.picture.LengthRamp;
-import kitetail.formats.words.EditWords;
-import kitetail.formats.words.SaidPart;
 import kitetail.formats.words.Units;
-import kitetail.formats.words.Words;
-import kitetail.plan.Finding;
-import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
@@ -42,9 +35,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.util.RawValue;
 
 /** Plans: kept, computed, drawn and printed. */
 @RestController
@@ -54,6 +44,7 @@ class PlanController {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final Heads heads;
+  private final Answers answers;
   private final FamilyBook families;
   private final Advice advice;
   private final Clock clock;
@@ -63,6 +54,7 @@ class PlanController {
       ClientRepository clients,
       SitDownRepository sitDowns,
       Heads heads,
+      Answers answers,
       FamilyBook families,
       Advice advice,
       Clock clock) {
@@ -70,6 +62,7 @@ class PlanController {
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.heads = heads;
+    this.answers = answers;
     this.families = families;
     this.advice = advice;
     this.clock = clock;
@@ -167,30 +160,7 @@ class PlanController {
   /** What comes of a plan: numbers, words and the length at every scalp vertex. */
   @PostMapping(value = "/outcome", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
-    Outcome o = heads.run(plan);
-    List<Finding> found = Check.of(plan, o);
-    Heads.Ready head = heads.of(plan);
-    ObjectNode result = ResultJson.withoutWalks(plan, o, found);
-    result.putRawValue("walks", new RawValue(head.walks()));
-    result.put("growthMmPerWeek", 7 * plan.hair().growthMmPerDay());
-    Words words = new Words(Units.valueOf(me.units()));
-    ArrayNode said = result.putArray("words");
-    for (Outcome.Step step : o.steps()) {
-      ObjectNode of = said.addObject();
-      of.put("id", step.move().id());
-      of.put("headline", words.headline(step.move().with(step.cut())));
-      ArrayNode parts = of.putArray("parts");
-      for (SaidPart p : words.parts(step.move())) {
-        parts.addObject().put("text", p.text()).put("path", p.path());
-      }
-    }
-    EditWords edits = new EditWords(words);
-    ArrayNode why = result.putArray("why");
-    o.steps().forEach(step -> why.add(edits.why(step.move(), plan, o, step)));
-    ArrayNode warned = result.putArray("findingWords");
-    found.forEach(f -> warned.add(words.finding(f, plan)));
-    return Binary.outcome(result.toString(), o, head.picture().scalpMesh().roots());
+    return answers.of(PlanJson.read(document), Units.valueOf(me.units()));
   }
 
   @GetMapping(value = "/plans/{id}/document.json", produces = MediaType.APPLICATION_JSON_VALUE)

@@ -32,4 +32,9 @@ public record Person(
   public String getUsername() {
     return signIn;
   }
+
+  /** Whether this person may change what is the shop's and not one chair's. */
+  public boolean isOwner() {
+    return role.equals("OWNER");
+  }
 }

@@ -32,7 +32,6 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,7 +50,7 @@ class DemoShop implements ApplicationRunner {
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final Advice advice;
-  private final PasswordEncoder encoder;
+  private final ShopRepository shops;
   private final Clock clock;
 
   DemoShop(
@@ -60,14 +59,14 @@ class DemoShop implements ApplicationRunner {
       SitDownRepository sitDowns,
       PlanRepository plans,
       Advice advice,
-      PasswordEncoder encoder,
+      ShopRepository shops,
       Clock clock) {
     this.db = db;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.advice = advice;
-    this.encoder = encoder;
+    this.shops = shops;
     this.clock = clock;
   }
 
@@ -166,11 +165,7 @@ class DemoShop implements ApplicationRunner {
     if (db.sql("select count(*) from shop").query(Long.class).single() > 0) {
       return;
     }
-    long shop =
-        db.sql("insert into shop (name, zone) values ('The Landing', :zone) returning id")
-            .param("zone", ZONE)
-            .query(Long.class)
-            .single();
+    long shop = shops.open("The Landing", ZONE, "FREQ=DAILY");
     long owner = person(shop, "Maud Terwiel", "maud", "OWNER");
     long stylist = person(shop, "Joris Pier", "joris", "STYLIST");
     OffsetDateTime now = OffsetDateTime.now(clock);
@@ -185,22 +180,38 @@ class DemoShop implements ApplicationRunner {
               ? null
               : plans.add(id, advice.fitted(d.sitDown(), Families.all().get(d.family())), now));
     }
+    kit(shop, now);
     week(shop, List.of(owner, stylist), clientIds, planIds);
   }
 
   private long person(long shop, String name, String signIn, String role) {
-    return db.sql(
-            """
-            insert into person (shop_id, name, sign_in, password_hash, role)
-            values (:shop, :name, :signIn, :hash, :role) returning id
-            """)
-        .param("shop", shop)
-        .param("name", name)
-        .param("signIn", signIn)
-        .param("hash", encoder.encode(PASSWORD))
-        .param("role", role)
-        .query(Long.class)
-        .single();
+    return shops.add(shop, new ShopRepository.New(name, signIn, PASSWORD, role, "CM"));
+  }
+
+  private void kit(long shop, OffsetDateTime now) {
+    for (String[] t :
+        new String[][] {
+          {"SHEARS", "Seven inch, dry", "178", "for comb and finishing"},
+          {"SHEARS", "Five and a half inch, wet", "140", "for fingers"},
+          {"COMB", "Taper comb", null, ""},
+          {"CLIPPER", "House clipper", null, "lever open 1.5 mm"},
+          {"GUARD", "Number 1", "3.4", "measured; the box says 3"},
+          {"GUARD", "Number 2", "6.2", "measured; the box says 6"},
+          {"RAZOR", "Edge razor", null, "changeable blade"}
+        }) {
+      db.sql(
+              """
+              insert into kit (shop_id, kind, name, measured_mm, note, created_at)
+              values (:shop, :kind, :name, cast(:mm as double precision), :note, :now)
+              """)
+          .param("shop", shop)
+          .param("kind", t[0])
+          .param("name", t[1])
+          .param("mm", t[2])
+          .param("note", t[3])
+          .param("now", now)
+          .update();
+    }
   }
 
   /** Seven days from this Monday, all six clients each day spread over two chairs. */

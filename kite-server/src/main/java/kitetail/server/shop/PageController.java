@@ -9,6 +9,8 @@ class PageController {
   @GetMapping({
     "/sign-in",
     "/diary",
+    "/kit",
+    "/shop",
     "/clients",
     "/clients/{id}",
     "/clients/new",

@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.OptionalDouble;
 import javax.imageio.ImageIO;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.Picks;
@@ -26,6 +27,7 @@ import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.head.Heads;
+import kitetail.server.learn.Lessons;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.http.HttpStatus;
@@ -55,6 +57,7 @@ class SitDownController {
   private final ClientRepository clients;
   private final VisitRepository visits;
   private final Heads heads;
+  private final Lessons lessons;
   private final SitHeads drawn;
   private final JsonMapper json;
   private final Clock clock;
@@ -64,6 +67,7 @@ class SitDownController {
       ClientRepository clients,
       VisitRepository visits,
       Heads heads,
+      Lessons lessons,
       SitHeads drawn,
       JsonMapper json,
       Clock clock) {
@@ -71,6 +75,7 @@ class SitDownController {
     this.clients = clients;
     this.visits = visits;
     this.heads = heads;
+    this.lessons = lessons;
     this.drawn = drawn;
     this.json = json;
     this.clock = clock;
@@ -97,7 +102,7 @@ class SitDownController {
 
   /**
    * A new sit-down: the head, hair and wishes last known; the hair as it was cut and has grown
-   * since, when there was a visit after them.
+   * since, when there was a visit after them; growing as was learnt, when enough was.
    */
   @PostMapping("/clients/{clientId}/sitdowns")
   @ResponseStatus(HttpStatus.CREATED)
@@ -116,6 +121,10 @@ class SitDownController {
             .filter(v -> v.finishedAt().isAfter(known));
     if (last.isPresent()) {
       s = s.startingFrom(grown(me, last.get(), now));
+    }
+    OptionalDouble growth = lessons.of(me.shopId(), clientId).growth();
+    if (growth.isPresent()) {
+      s = s.growing(growth.getAsDouble());
     }
     return new Added(sitDowns.add(clientId, s, now));
   }

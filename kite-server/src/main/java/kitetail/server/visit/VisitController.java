@@ -1,13 +1,18 @@
 package kitetail.server.visit;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import kitetail.growth.Outgrown;
+import kitetail.plan.Plan;
 import kitetail.server.chair.SittingRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
@@ -23,11 +28,14 @@ class VisitController {
   private final VisitRepository visits;
   private final PlanRepository plans;
   private final SittingRepository sittings;
+  private final Heads heads;
 
-  VisitController(VisitRepository visits, PlanRepository plans, SittingRepository sittings) {
+  VisitController(
+      VisitRepository visits, PlanRepository plans, SittingRepository sittings, Heads heads) {
     this.visits = visits;
     this.plans = plans;
     this.sittings = sittings;
+    this.heads = heads;
   }
 
   record NewVisit(
@@ -36,27 +44,39 @@ class VisitController {
       @NotNull(message = "must be given") OffsetDateTime startedAt,
       @NotNull(message = "must be given") OffsetDateTime finishedAt,
       @Min(value = 0, message = "allowed 0 or more") int movesDone,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") String remarks) {}
+      @Size(max = 2000, message = "allowed 0 to 2000 characters") String remarks,
+      @Min(value = 0, message = "allowed 0 to 100000000")
+          @Max(value = 100_000_000, message = "allowed 0 to 100000000")
+          Long priceCents) {}
 
   record Added(long id) {}
 
   @PostMapping("/api/visits")
   @ResponseStatus(HttpStatus.CREATED)
   Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewVisit v) {
-    plans.get(me.shopId(), v.planId());
+    Plan planned = plans.get(me.shopId(), v.planId()).plan();
     if (v.finishedAt().isBefore(v.startedAt())) {
       throw new FieldException(
           "$.finishedAt", v.finishedAt().toString(), "allowed from " + v.startedAt() + " on");
     }
+    Plan cut = sittings.cut(me.shopId(), v.token(), v.planId());
     return new Added(
         visits.add(
             v.token(),
             v.planId(),
-            sittings.cut(me.shopId(), v.token()),
+            cut,
             me.id(),
             v.startedAt(),
             v.finishedAt(),
             v.movesDone(),
-            v.remarks() == null ? "" : v.remarks()));
+            v.remarks() == null ? "" : v.remarks(),
+            returnOn(cut == null ? planned : cut, v.finishedAt()),
+            v.priceCents()));
+  }
+
+  /** The day from which coming back makes sense. */
+  private LocalDate returnOn(Plan plan, OffsetDateTime finishedAt) {
+    double weeks = Outgrown.of(plan, heads.run(plan)).returnFrom();
+    return finishedAt.toLocalDate().plusDays(Math.round(7 * weeks));
   }
 }

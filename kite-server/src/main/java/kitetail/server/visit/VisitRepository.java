@@ -1,5 +1,6 @@
 package kitetail.server.visit;
 
+import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -28,21 +29,37 @@ public class VisitRepository {
       OffsetDateTime finishedAt,
       long minutes,
       int movesDone,
-      String remarks) {}
+      String remarks,
+      Long priceCents) {}
 
+  private static final String SELECT =
+      """
+      select v.id, v.plan_id, v.document ->> 'title' as title, p.name as stylist, v.finished_at,
+        round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes, v.moves_done, v.remarks,
+        v.price_cents
+      from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
+      where c.shop_id = :shop
+      """;
+
+  /** The newest first. */
   public List<Row> ofClient(long shopId, long clientId) {
-    return db.sql(
-            """
-            select v.id, v.plan_id, v.document ->> 'title' as title, p.name as stylist, v.finished_at,
-              round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes, v.moves_done, v.remarks
-            from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
-            where c.shop_id = :shop and c.id = :client
-            order by v.finished_at desc
-            """)
+    return db.sql(SELECT + " and c.id = :client order by v.finished_at desc")
         .param("shop", shopId)
         .param("client", clientId)
         .query(Row.class)
         .list();
+  }
+
+  /**
+   * @throws NotFoundException when the shop has no such visit
+   */
+  public Row get(long shopId, long id) {
+    return db.sql(SELECT + " and v.id = :id")
+        .param("shop", shopId)
+        .param("id", id)
+        .query(Row.class)
+        .optional()
+        .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
   }
 
   /** The plan of a visit as it was cut. */
@@ -64,6 +81,8 @@ public class VisitRepository {
    * Stores a visit once, however often it is sent, and ties off its sitting.
    *
    * @param cut the plan as it was cut; null for the plan as it stands
+   * @param returnOn the day from which coming back makes sense
+   * @param priceCents what was asked for it, in the smallest coin; null when it is not kept
    */
   @Transactional
   public long add(
@@ -74,11 +93,15 @@ public class VisitRepository {
       OffsetDateTime from,
       OffsetDateTime to,
       int movesDone,
-      String remarks) {
+      String remarks,
+      LocalDate returnOn,
+      Long priceCents) {
     db.sql(
             """
-            insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, moves_done, remarks)
-            select :token, p.client_id, p.id, :person, coalesce(cast(:cut as jsonb), p.document), :from, :to, :done, :remarks
+            insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, moves_done, remarks,
+              return_on, price_cents)
+            select :token, p.client_id, p.id, :person, coalesce(cast(:cut as jsonb), p.document), :from, :to, :done, :remarks,
+              :returnOn, :price
             from plan p where p.id = :plan
             on conflict (token) do nothing
             """)
@@ -89,6 +112,8 @@ public class VisitRepository {
         .param("to", to)
         .param("done", movesDone)
         .param("remarks", remarks)
+        .param("returnOn", returnOn)
+        .param("price", priceCents)
         .param("plan", planId)
         .update();
     long id =

@@ -1,0 +1,134 @@
+package kitetail.server.diary;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import kitetail.formats.calendar.Hours;
+import kitetail.server.error.FieldException;
+import kitetail.server.error.TakenException;
+import kitetail.server.head.Heads;
+import kitetail.server.learn.Lessons;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.springframework.stereotype.Component;
+
+/** How long an appointment is, whether it may be, and when there is room for one. */
+@Component
+class Booker {
+  /** Where the plan does not say; an assumption. */
+  static final int USUAL_MINUTES = 45;
+
+  /** Cape off, chair and tools cleaned, the next client seated; an assumption. */
+  private static final int BETWEEN_MINUTES = 10;
+
+  private static final int ROUNDED_TO = 5;
+  private static final int OFFERED_EVERY = 15;
+
+  private final AppointmentRepository appointments;
+  private final HoursRepository hours;
+  private final PlanRepository plans;
+  private final Heads heads;
+  private final Lessons lessons;
+
+  Booker(
+      AppointmentRepository appointments,
+      HoursRepository hours,
+      PlanRepository plans,
+      Heads heads,
+      Lessons lessons) {
+    this.appointments = appointments;
+    this.hours = hours;
+    this.plans = plans;
+    this.heads = heads;
+    this.lessons = lessons;
+  }
+
+  /**
+   * The time a plan takes by the pace learnt with this client, drying among its moves, and what
+   * comes after.
+   */
+  int minutes(Person me, Long planId) {
+    if (planId == null) {
+      return USUAL_MINUTES;
+    }
+    PlanRepository.Stored plan = plans.get(me.shopId(), planId);
+    double pace = lessons.of(me.shopId(), plan.clientId()).paceFactor();
+    double cut = pace * heads.run(plan.plan()).minutes();
+    return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
+  }
+
+  /**
+   * @throws FieldException when the plan is not of the client; null is any
+   */
+  void plan(Person me, Long planId, long clientId) {
+    if (planId != null && plans.get(me.shopId(), planId).clientId() != clientId) {
+      throw new FieldException(
+          "$.planId", Long.toString(planId), "allowed is a plan of this client");
+    }
+  }
+
+  /**
+   * @throws FieldException when nobody of the shop has it
+   */
+  void chair(Person me, long personId) {
+    List<AppointmentRepository.Chair> chairs = appointments.chairs(me.shopId());
+    if (chairs.stream().noneMatch(c -> c.id() == personId)) {
+      throw new FieldException(
+          "$.personId",
+          Long.toString(personId),
+          "allowed " + chairs.stream().map(AppointmentRepository.Chair::id).toList());
+    }
+  }
+
+  /**
+   * @throws TakenException when the person is elsewhere then
+   */
+  void notElsewhere(Person me, long personId, OffsetDateTime from, int minutes) {
+    if (hours.busy(me.shopId(), from, from.plusMinutes(minutes)).stream()
+        .anyMatch(b -> b.personId() == personId)) {
+      throw new TakenException(
+          "Their own calendar has something then. Pick another time or another chair.");
+    }
+  }
+
+  /**
+   * A day's times with room for so many minutes in a person's chair, the nearest to a time first.
+   */
+  Optional<OffsetDateTime> room(
+      Person me, ZoneId zone, LocalDate day, int minutes, LocalTime near) {
+    OffsetDateTime begins = day.atStartOfDay(zone).toOffsetDateTime();
+    OffsetDateTime ends = day.plusDays(1).atStartOfDay(zone).toOffsetDateTime();
+    record Taken(OffsetDateTime from, OffsetDateTime to) {}
+    List<Taken> taken =
+        Stream.concat(
+                appointments.between(me.shopId(), begins, ends).stream()
+                    .filter(a -> a.personId() == me.id())
+                    .map(a -> new Taken(a.startsAt(), a.endsAt())),
+                hours.busy(me.shopId(), begins, ends).stream()
+                    .filter(b -> b.personId() == me.id())
+                    .map(b -> new Taken(b.startsAt(), b.endsAt())))
+            .toList();
+    return hours.of(me.shopId()).stream()
+        .filter(h -> h.on(day))
+        .flatMap(h -> offered(h, minutes))
+        .sorted(Comparator.comparingLong(t -> Math.abs(Duration.between(near, t).toMinutes())))
+        .map(t -> day.atTime(t).atZone(zone).toOffsetDateTime())
+        .filter(
+            t ->
+                taken.stream()
+                    .noneMatch(
+                        x -> x.from().isBefore(t.plusMinutes(minutes)) && t.isBefore(x.to())))
+        .findFirst();
+  }
+
+  private static Stream<LocalTime> offered(Hours h, int minutes) {
+    long room = Duration.between(h.from(), h.to()).toMinutes() - minutes;
+    return Stream.iterate(0, m -> m <= room, m -> m + OFFERED_EVERY).map(h.from()::plusMinutes);
+  }
+}

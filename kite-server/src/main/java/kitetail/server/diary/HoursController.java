@@ -1,0 +1,115 @@
+package kitetail.server.diary;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import kitetail.formats.calendar.BusyFile;
+import kitetail.formats.calendar.Hours;
+import kitetail.server.error.FieldException;
+import kitetail.server.security.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Opening hours, and what other calendars say is taken. */
+@RestController
+class HoursController {
+  private static final int LARGEST_BYTES = 2_000_000;
+  private static final int DAYS_BACK = 1;
+  private static final int DAYS_AHEAD = 182;
+
+  private final HoursRepository hours;
+  private final AppointmentRepository appointments;
+  private final Clock clock;
+
+  HoursController(HoursRepository hours, AppointmentRepository appointments, Clock clock) {
+    this.hours = hours;
+    this.appointments = appointments;
+    this.clock = clock;
+  }
+
+  /**
+   * @param rule a recurrence rule (RFC 5545, 3.3.10), as FREQ=WEEKLY;BYDAY=TU,WE
+   * @param since the first day it counts from
+   */
+  record OpeningRow(
+      @NotNull(message = "must be given")
+          @Size(min = 1, max = 400, message = "allowed 1 to 400 characters")
+          String rule,
+      @NotNull(message = "must be given") LocalDate since,
+      @NotNull(message = "must be given") LocalTime from,
+      @NotNull(message = "must be given") LocalTime to) {}
+
+  record Opening(
+      @NotNull(message = "must be given") @Size(max = 30, message = "allowed 0 to 30 rows")
+          List<@Valid OpeningRow> hours) {}
+
+  record BusyRead(int times) {}
+
+  @GetMapping("/api/shop/hours")
+  Opening open(@AuthenticationPrincipal Person me) {
+    return new Opening(
+        hours.of(me.shopId()).stream()
+            .map(h -> new OpeningRow(h.rule(), h.since(), h.from(), h.to()))
+            .toList());
+  }
+
+  @PutMapping("/api/shop/hours")
+  Opening set(@AuthenticationPrincipal Person me, @Valid @RequestBody Opening o) {
+    if (!me.isOwner()) {
+      throw new FieldException(
+          "$.hours", "set by " + me.name(), "allowed for an owner of the shop");
+    }
+    List<Hours> all = new ArrayList<>();
+    for (int i = 0; i < o.hours().size(); i++) {
+      OpeningRow r = o.hours().get(i);
+      try {
+        all.add(new Hours(r.rule(), r.since(), r.from(), r.to()));
+      } catch (IllegalArgumentException e) {
+        throw new FieldException("$.hours[" + i + "]", r.rule(), e.getMessage());
+      }
+    }
+    hours.set(me.shopId(), all);
+    return open(me);
+  }
+
+  /** Takes in one's own other calendar; only when it is busy is kept, not with what. */
+  @PostMapping(value = "/api/diary/busy", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  @ResponseStatus(HttpStatus.OK)
+  BusyRead busy(@AuthenticationPrincipal Person me, InputStream file) throws IOException {
+    byte[] bytes = file.readNBytes(LARGEST_BYTES + 1);
+    if (bytes.length > LARGEST_BYTES) {
+      throw new FieldException("file", "more than 2 MB", "allowed up to 2 MB");
+    }
+    Instant now = clock.instant();
+    try {
+      List<BusyFile.Busy> all =
+          BusyFile.read(
+              new String(bytes, StandardCharsets.UTF_8),
+              now.minus(DAYS_BACK, ChronoUnit.DAYS),
+              now.plus(DAYS_AHEAD, ChronoUnit.DAYS),
+              ZoneId.of(appointments.shop(me.shopId()).zone()));
+      hours.setBusy(me.id(), all);
+      return new BusyRead(all.size());
+    } catch (IllegalArgumentException e) {
+      throw new FieldException("file", "the calendar sent", e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,165 @@
+package kitetail.server.kit;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import kitetail.kit.Care;
+import kitetail.kit.Tool;
+import kitetail.server.client.ClientRepository;
+import kitetail.server.security.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tools, what they need before the next client, and what was done to them. */
+@RestController
+@RequestMapping("/api/kit")
+class KitController {
+  private final KitRepository kit;
+  private final ClientRepository clients;
+  private final Clock clock;
+
+  KitController(KitRepository kit, ClientRepository clients, Clock clock) {
+    this.kit = kit;
+    this.clients = clients;
+    this.clock = clock;
+  }
+
+  record NeedRow(Care.Act act, boolean blocks, OffsetDateTime readyAt) {}
+
+  /**
+   * @param needs what blocks first
+   */
+  record ToolRow(
+      long id,
+      Tool kind,
+      String name,
+      Double measuredMm,
+      String note,
+      boolean retired,
+      List<NeedRow> needs) {}
+
+  record Kit(List<ToolRow> tools) {}
+
+  record NewTool(
+      @NotNull(message = "must be given") Tool kind,
+      @NotBlank(message = "must be given") @Size(max = 80, message = "allowed 1 to 80 characters")
+          String name,
+      @DecimalMin(value = "0.1", message = "allowed 0.1 to 250 mm")
+          @DecimalMax(value = "250", message = "allowed 0.1 to 250 mm")
+          Double measuredMm,
+      @Size(max = 200, message = "allowed 0 to 200 characters") String note,
+      Boolean retired) {}
+
+  record ToolAdded(long id) {}
+
+  record DidTo(
+      @NotNull(message = "must be given") UUID token,
+      @NotNull(message = "must be given") Care.Act act,
+      Long clientId) {}
+
+  /**
+   * @param clientId who is next; left out, everybody is
+   */
+  @GetMapping
+  Kit all(@AuthenticationPrincipal Person me, @RequestParam(required = false) Long clientId) {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    ZoneId zone = ZoneId.of(clients.zone(me.shopId()));
+    Map<Long, List<Care.Done>> log =
+        kit.log(me.shopId(), now).stream()
+            .collect(
+                Collectors.groupingBy(
+                    KitRepository.Event::kitId,
+                    Collectors.mapping(
+                        e -> new Care.Done(e.kind(), e.at().toInstant(), e.clientId()),
+                        Collectors.toList())));
+    return new Kit(
+        kit.ofShop(me.shopId()).stream()
+            .map(
+                t ->
+                    new ToolRow(
+                        t.id(),
+                        t.kind(),
+                        t.name(),
+                        t.measuredMm(),
+                        t.note(),
+                        t.retired(),
+                        Care.due(
+                                t.kind(),
+                                log.getOrDefault(t.id(), List.of()),
+                                now.toInstant(),
+                                clientId,
+                                zone)
+                            .stream()
+                            .map(
+                                n ->
+                                    new NeedRow(
+                                        n.act(),
+                                        n.blocks(),
+                                        n.readyAt() == null
+                                            ? null
+                                            : n.readyAt().atZone(zone).toOffsetDateTime()))
+                            .toList()))
+            .toList());
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  ToolAdded add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewTool t) {
+    return new ToolAdded(
+        kit.add(
+            me.shopId(),
+            t.kind(),
+            t.name().strip(),
+            t.measuredMm(),
+            t.note() == null ? "" : t.note(),
+            OffsetDateTime.now(clock)));
+  }
+
+  @PutMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void set(
+      @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody NewTool t) {
+    kit.set(
+        me.shopId(),
+        id,
+        t.name().strip(),
+        t.measuredMm(),
+        t.note() == null ? "" : t.note(),
+        Boolean.TRUE.equals(t.retired()));
+  }
+
+  @PostMapping("/{id}/events")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void did(@AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody DidTo d) {
+    if (d.clientId() != null) {
+      clients.get(me.shopId(), d.clientId());
+    }
+    kit.did(
+        me.shopId(),
+        id,
+        d.act(),
+        d.token(),
+        me.id(),
+        d.act() == Care.Act.USED ? d.clientId() : null,
+        OffsetDateTime.now(clock));
+  }
+}

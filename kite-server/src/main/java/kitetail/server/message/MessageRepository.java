@@ -1,0 +1,146 @@
+package kitetail.server.message;
+
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Messages made and sent. A message's key says what it is about: the same is never made twice. */
+@Repository
+class MessageRepository {
+  private static final int SHOWN = 200;
+  private static final int AT_ONCE = 500;
+
+  private final JdbcClient db;
+
+  MessageRepository(JdbcClient db) {
+    this.db = db;
+  }
+
+  /** An appointment whose client is to be reminded. */
+  record Coming(
+      long id,
+      long shopId,
+      String shop,
+      String zone,
+      long clientId,
+      String address,
+      String stylist,
+      OffsetDateTime startsAt) {}
+
+  /** A client who could come back and has not booked. */
+  record Away(
+      long visitId, long shopId, String shop, long clientId, String address, LocalDate returnOn) {}
+
+  record New(
+      String key,
+      long shopId,
+      long clientId,
+      String kind,
+      String address,
+      String words,
+      OffsetDateTime madeAt) {}
+
+  record Unsent(long id, String key, String address, String words) {}
+
+  /** A message in the outbox. */
+  record MessageRow(
+      long id,
+      long clientId,
+      String clientName,
+      String kind,
+      String address,
+      String words,
+      OffsetDateTime madeAt,
+      OffsetDateTime sentAt) {}
+
+  List<Coming> coming(OffsetDateTime now, OffsetDateTime until) {
+    return db.sql(
+            """
+            select a.id, a.shop_id, s.name as shop, s.zone, c.id as client_id,
+              coalesce(nullif(c.phone, ''), c.email) as address, p.name as stylist, a.starts_at
+            from appointment a
+            join shop s on s.id = a.shop_id
+            join client c on c.id = a.client_id
+            join person p on p.id = a.person_id
+            where a.starts_at > :now and a.starts_at <= :until and (c.phone <> '' or c.email <> '')
+              and not exists (select 1 from message m
+                where m.key = 'reminder/' || a.id || '/' || floor(extract(epoch from a.starts_at))::bigint)
+            order by a.starts_at, a.id limit :most
+            """)
+        .param("now", now)
+        .param("until", until)
+        .param("most", AT_ONCE)
+        .query(Coming.class)
+        .list();
+  }
+
+  /** Who was last cut for a return between two days and has nothing booked. */
+  List<Away> away(OffsetDateTime now, LocalDate from, LocalDate to) {
+    return db.sql(
+            """
+            select v.id as visit_id, c.shop_id, s.name as shop, c.id as client_id,
+              coalesce(nullif(c.phone, ''), c.email) as address, v.return_on
+            from visit v
+            join client c on c.id = v.client_id
+            join shop s on s.id = c.shop_id
+            where v.return_on between :from and :to and (c.phone <> '' or c.email <> '')
+              and not exists (select 1 from visit w where w.client_id = c.id and w.finished_at > v.finished_at)
+              and not exists (select 1 from appointment a where a.client_id = c.id and a.starts_at > :now)
+              and not exists (select 1 from message m where m.key = 'return/' || v.id)
+            order by v.return_on, v.id limit :most
+            """)
+        .param("now", now)
+        .param("from", from)
+        .param("to", to)
+        .param("most", AT_ONCE)
+        .query(Away.class)
+        .list();
+  }
+
+  void make(New m) {
+    db.sql(
+            """
+            insert into message (key, shop_id, client_id, kind, address, words, made_at)
+            values (:key, :shop, :client, :kind, :address, :words, :at)
+            on conflict (key) do nothing
+            """)
+        .param("key", m.key())
+        .param("shop", m.shopId())
+        .param("client", m.clientId())
+        .param("kind", m.kind())
+        .param("address", m.address())
+        .param("words", m.words())
+        .param("at", m.madeAt())
+        .update();
+  }
+
+  List<Unsent> unsent() {
+    return db.sql(
+            "select id, key, address, words from message where sent_at is null order by id limit :most")
+        .param("most", AT_ONCE)
+        .query(Unsent.class)
+        .list();
+  }
+
+  void sent(long id, OffsetDateTime at) {
+    db.sql("update message set sent_at = :at where id = :id and sent_at is null")
+        .param("id", id)
+        .param("at", at)
+        .update();
+  }
+
+  List<MessageRow> ofShop(long shopId) {
+    return db.sql(
+            """
+            select m.id, m.client_id, c.name as client_name, m.kind, m.address, m.words, m.made_at, m.sent_at
+            from message m join client c on c.id = m.client_id
+            where m.shop_id = :shop order by m.made_at desc, m.id desc limit :most
+            """)
+        .param("shop", shopId)
+        .param("most", SHOWN)
+        .query(MessageRow.class)
+        .list();
+  }
+}

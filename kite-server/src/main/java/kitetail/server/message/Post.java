@@ -1,0 +1,99 @@
+package kitetail.server.message;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import kitetail.server.error.DeviceFault;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/** Makes the messages that are due and hands over those not sent yet. */
+@Component
+class Post {
+  private static final Logger LOG = LoggerFactory.getLogger(Post.class);
+
+  /** A reminder goes out a day before; common practice. */
+  private static final int REMINDER_HOURS = 24;
+
+  /** An invitation goes out so many days before the cut has grown out. */
+  private static final int INVITED_DAYS = 3;
+
+  /** Who has been away longer than this is not written to any more. */
+  private static final int FORGOTTEN_DAYS = 60;
+
+  private static final int GIVEN_UP_AFTER = 3;
+
+  private static final DateTimeFormatter WHEN =
+      DateTimeFormatter.ofPattern("EEEE d MMMM 'at' HH:mm", Locale.UK);
+
+  private final MessageRepository messages;
+  private final Gateway gateway;
+  private final Clock clock;
+
+  Post(MessageRepository messages, Gateway gateway, Clock clock) {
+    this.messages = messages;
+    this.gateway = gateway;
+    this.clock = clock;
+  }
+
+  /** One round. What cannot be handed over now is tried again in the next. */
+  void round() {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    messages.coming(now, now.plusHours(REMINDER_HOURS)).stream()
+        .map(c -> reminder(c, now))
+        .forEach(messages::make);
+    LocalDate today = LocalDate.now(clock.withZone(ZoneOffset.UTC));
+    messages.away(now, today.minusDays(FORGOTTEN_DAYS), today.plusDays(INVITED_DAYS)).stream()
+        .map(a -> invitation(a, now))
+        .forEach(messages::make);
+    int refused = 0;
+    for (MessageRepository.Unsent m : messages.unsent()) {
+      try {
+        gateway.send(m.key(), m.address(), m.words());
+        messages.sent(m.id(), OffsetDateTime.now(clock));
+        refused = 0;
+      } catch (DeviceFault e) {
+        LOG.warn("message {} waits: {}", m.id(), e.getMessage());
+        // One bad address holds up nobody; a gateway that is down is left alone until the next
+        // round.
+        if (++refused == GIVEN_UP_AFTER) {
+          return;
+        }
+      }
+    }
+  }
+
+  private static MessageRepository.New reminder(MessageRepository.Coming c, OffsetDateTime now) {
+    String when = c.startsAt().atZoneSameInstant(ZoneId.of(c.zone())).format(WHEN);
+    return new MessageRepository.New(
+        "reminder/" + c.id() + "/" + c.startsAt().toEpochSecond(),
+        c.shopId(),
+        c.clientId(),
+        "REMINDER",
+        c.address(),
+        c.shop()
+            + ": we see you on "
+            + when
+            + " with "
+            + c.stylist()
+            + ". If it does not suit, tell us and somebody else has the chair.",
+        now);
+  }
+
+  private static MessageRepository.New invitation(MessageRepository.Away a, OffsetDateTime now) {
+    return new MessageRepository.New(
+        "return/" + a.visitId(),
+        a.shopId(),
+        a.clientId(),
+        "RETURN",
+        a.address(),
+        a.shop()
+            + ": by now your cut is growing out of its shape. Tell us a day that suits and the chair is kept.",
+        now);
+  }
+}

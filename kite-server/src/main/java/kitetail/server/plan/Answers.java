@@ -1,0 +1,54 @@
+package kitetail.server.plan;
+
+import java.util.List;
+import kitetail.check.Check;
+import kitetail.formats.json.ResultJson;
+import kitetail.formats.words.EditWords;
+import kitetail.formats.words.SaidPart;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.plan.Finding;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+import kitetail.server.head.Heads;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.util.RawValue;
+
+/** What is said of a plan: its numbers and words as JSON, then the length at every scalp vertex. */
+@Component
+public class Answers {
+  private final Heads heads;
+
+  Answers(Heads heads) {
+    this.heads = heads;
+  }
+
+  /** The bytes of {@link Binary#outcome}, with words in the units of who asks. */
+  public byte[] of(Plan plan, Units units) {
+    Outcome o = heads.run(plan);
+    List<Finding> found = Check.of(plan, o);
+    Heads.Ready head = heads.of(plan);
+    ObjectNode result = ResultJson.withoutWalks(plan, o, found);
+    result.putRawValue("walks", new RawValue(head.walks()));
+    result.put("growthMmPerWeek", 7 * plan.hair().growthMmPerDay());
+    Words words = new Words(units);
+    ArrayNode said = result.putArray("words");
+    for (Outcome.Step step : o.steps()) {
+      ObjectNode of = said.addObject();
+      of.put("id", step.move().id());
+      of.put("headline", words.headline(step.move().with(step.cut())));
+      ArrayNode parts = of.putArray("parts");
+      for (SaidPart p : words.parts(step.move())) {
+        parts.addObject().put("text", p.text()).put("path", p.path());
+      }
+    }
+    EditWords edits = new EditWords(words);
+    ArrayNode why = result.putArray("why");
+    o.steps().forEach(step -> why.add(edits.why(step.move(), plan, o, step)));
+    ArrayNode warned = result.putArray("findingWords");
+    found.forEach(f -> warned.add(words.finding(f, plan)));
+    return Binary.outcome(result.toString(), o, head.picture().scalpMesh().roots());
+  }
+}

@@ -1,0 +1,152 @@
+package kitetail.server.records;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import kitetail.server.client.ClientRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.security.Person;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** The shop's records of a year: tables as CSV (RFC 4180), and all of it as one archive. */
+@RestController
+public class RecordsController {
+  private static final int FIRST_YEAR = 2000;
+  private static final int LAST_YEAR = 2100;
+  private static final CSVFormat CSV = CSVFormat.RFC4180;
+
+  private static final String VISITS =
+      """
+      select v.id, to_char(v.started_at at time zone :zone, 'YYYY-MM-DD') as day,
+        to_char(v.started_at at time zone :zone, 'HH24:MI') as began,
+        to_char(v.finished_at at time zone :zone, 'HH24:MI') as ended,
+        round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes,
+        p.name as stylist, c.id as client, c.name as client_name, v.document ->> 'title' as plan, v.moves_done as moves,
+        round(v.price_cents / 100.0, 2) as price,
+        coalesce((v.document -> 'styling' ->> 'productShare')::double precision > 0, false) as product,
+        v.return_on, v.remarks
+      from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
+      where c.shop_id = :shop and v.finished_at >= :from and v.finished_at < :to order by v.finished_at, v.id
+      """;
+
+  private static final String KIT =
+      """
+      select k.id as tool, k.kind, k.name, k.measured_mm, k.note, k.retired, e.kind as done,
+        to_char(e.at at time zone :zone, 'YYYY-MM-DD HH24:MI') as at, p.name as by, e.client_id as client
+      from kit k left join kit_event e on e.kit_id = k.id and e.at >= :from and e.at < :to
+      left join person p on p.id = e.person_id
+      where k.shop_id = :shop order by k.id, e.at, e.id
+      """;
+
+  record ArchiveRead(int rows) {}
+
+  private final JdbcClient db;
+  private final ClientRepository clients;
+  private final Archive archive;
+
+  RecordsController(JdbcClient db, ClientRepository clients, Archive archive) {
+    this.db = db;
+    this.clients = clients;
+    this.archive = archive;
+  }
+
+  @GetMapping(value = "/api/records/visits.csv", produces = "text/csv")
+  @Transactional(readOnly = true)
+  public ResponseEntity<byte[]> visits(@AuthenticationPrincipal Person me, @RequestParam int year)
+      throws IOException {
+    return table(me, year, VISITS, "visits");
+  }
+
+  @GetMapping(value = "/api/records/kit.csv", produces = "text/csv")
+  @Transactional(readOnly = true)
+  public ResponseEntity<byte[]> kit(@AuthenticationPrincipal Person me, @RequestParam int year)
+      throws IOException {
+    return table(me, year, KIT, "kit");
+  }
+
+  private ResponseEntity<byte[]> table(Person me, int year, String sql, String name)
+      throws IOException {
+    checked(year);
+    String zone = clients.zone(me.shopId());
+    java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+    try (Writer w = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        CSVPrinter csv = new CSVPrinter(w, CSV)) {
+      db.sql(sql)
+          .withFetchSize(500)
+          .param("shop", me.shopId())
+          .param("zone", zone)
+          .param("from", begins(year, zone))
+          .param("to", begins(year + 1, zone))
+          .query(
+              rs -> {
+                try {
+                  csv.printHeaders(rs);
+                  csv.printRecords(rs);
+                } catch (IOException e) {
+                  throw new java.io.UncheckedIOException(e);
+                }
+                return true;
+              });
+    }
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, file(name + "-" + year + ".csv"))
+        .cacheControl(CacheControl.noStore())
+        .body(out.toByteArray());
+  }
+
+  /** Passwords' hashes go along, so that everybody signs in as before where it is taken in. */
+  @GetMapping(value = "/api/records/archive.zip", produces = "application/zip")
+  ResponseEntity<StreamingResponseBody> archive(
+      @AuthenticationPrincipal Person me, @RequestParam int year) {
+    checked(year);
+    if (!me.isOwner()) {
+      throw new FieldException(
+          "archive", "asked by " + me.name(), "allowed for an owner of the shop");
+    }
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, file("shop-" + year + ".zip"))
+        .contentType(MediaType.valueOf("application/zip"))
+        .cacheControl(CacheControl.noStore())
+        .body(out -> archive.write(me.shopId(), year, out));
+  }
+
+  /** An archive into a database in which no shop has begun. */
+  @PostMapping(value = "/api/session/archive", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ArchiveRead takeIn(InputStream in) {
+    return new ArchiveRead(archive.read(in));
+  }
+
+  private static String file(String name) {
+    return ContentDisposition.attachment().filename(name).build().toString();
+  }
+
+  private static void checked(int year) {
+    if (year < FIRST_YEAR || year > LAST_YEAR) {
+      throw new FieldException(
+          "year", Integer.toString(year), "allowed " + FIRST_YEAR + " to " + LAST_YEAR);
+    }
+  }
+
+  private static OffsetDateTime begins(int year, String zone) {
+    return LocalDate.of(year, 1, 1).atStartOfDay(ZoneId.of(zone)).toOffsetDateTime();
+  }
+}

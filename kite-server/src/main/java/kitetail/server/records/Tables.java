@@ -1,0 +1,58 @@
+package kitetail.server.records;
+
+import java.util.List;
+
+/** The tables of a shop, each after those it leans on, and which of their rows are a year's. */
+enum Tables {
+  SHOP("t.id = :shop"),
+  PERSON("t.shop_id = :shop"),
+  OPENING("t.shop_id = :shop"),
+  FAMILY("t.shop_id = :shop"),
+  KIT("t.shop_id = :shop"),
+  CLIENT("t.shop_id = :shop"),
+  SITDOWN("t.client_id in (select id from client where shop_id = :shop)"),
+  PLAN("t.client_id in (select id from client where shop_id = :shop)"),
+  PLAN_VERSION(
+      "t.plan_id in (select p.id from plan p join client c on c.id = p.client_id where c.shop_id = :shop)"),
+  APPOINTMENT("t.shop_id = :shop and t.starts_at >= :from and t.starts_at < :to"),
+  WAITING("t.shop_id = :shop"),
+  BUSY(
+      "t.person_id in (select id from person where shop_id = :shop) and t.starts_at >= :from and t.starts_at < :to"),
+  VISIT(
+      "t.client_id in (select id from client where shop_id = :shop) and t.finished_at >= :from and t.finished_at < :to"),
+  SITTING(Tables.SITTINGS),
+  SITTING_ENTRY("t.sitting in (select t.token from sitting t where " + Tables.SITTINGS + ")"),
+  PHOTO(
+      "t.client_id in (select id from client where shop_id = :shop) and t.taken_at >= :from and t.taken_at < :to"),
+  KIT_EVENT(
+      "t.kit_id in (select id from kit where shop_id = :shop) and t.at >= :from and t.at < :to"),
+  MESSAGE("t.shop_id = :shop and t.made_at >= :from and t.made_at < :to");
+
+  /** A sitting goes with its visit; one that is still open with the day it was begun. */
+  private static final String SITTINGS =
+      """
+      t.plan_id in (select p.id from plan p join client c on c.id = p.client_id where c.shop_id = :shop)
+      and coalesce((select v.finished_at from visit v where v.id = t.visit_id), t.started_at) >= :from
+      and coalesce((select v.finished_at from visit v where v.id = t.visit_id), t.started_at) < :to
+      """;
+
+  /** Columns kept beside the rows as files of their own. */
+  static final String PICTURE = "jpeg";
+
+  private static final List<Tables> WITHOUT_OWN_NUMBER = List.of(FAMILY, SITTING);
+
+  final String rows;
+
+  Tables(String rows) {
+    this.rows = rows;
+  }
+
+  String table() {
+    return name().toLowerCase(java.util.Locale.ROOT);
+  }
+
+  /** Whether rows are numbered by the database. */
+  boolean numbered() {
+    return !WITHOUT_OWN_NUMBER.contains(this);
+  }
+}

@@ -1,0 +1,37 @@
+package kitetail.server.standin;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A message gateway that writes down what it would send, once for each key. */
+@RestController
+@RequestMapping("/standin/messages")
+class MessageStandIn {
+  private final JdbcClient db;
+
+  MessageStandIn(JdbcClient db) {
+    this.db = db;
+  }
+
+  record Sent(String address, String words) {}
+
+  @PostMapping("/messages")
+  @ResponseStatus(HttpStatus.ACCEPTED)
+  void take(@RequestHeader("Idempotency-Key") String key, @RequestBody Sent m) {
+    db.sql(
+            """
+            insert into standin_outbox (key, address, words) values (:key, :address, :words)
+            on conflict (key) do update set handed_over = standin_outbox.handed_over + 1
+            """)
+        .param("key", key)
+        .param("address", m.address())
+        .param("words", m.words())
+        .update();
+  }
+}

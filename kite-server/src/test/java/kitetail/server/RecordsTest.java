@@ -1,0 +1,211 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** What leaves the shop: CSV, a year as an archive and back, a client's own data, erasure. */
+class RecordsTest extends InShop {
+  private static final List<String> TABLES =
+      List.of(
+          "shop",
+          "person",
+          "opening",
+          "family",
+          "kit",
+          "client",
+          "sitdown",
+          "plan",
+          "plan_version",
+          "appointment",
+          "waiting",
+          "busy",
+          "visit",
+          "sitting",
+          "sitting_entry",
+          "photo",
+          "kit_event",
+          "message");
+
+  @BeforeAll
+  static void aYearOfWork() {
+    visit(
+        3,
+        "2026-05-04T08:00:00Z",
+        "2026-05-04T08:40:00Z",
+        ",\"remarks\":\"a \\\"comma\\\", and\\na line\",\"priceCents\":4250");
+    visit(4, "2025-05-04T08:00:00Z", "2025-05-04T08:40:00Z", "");
+    long sat =
+        post(201, "/api/clients/5/plans", "{\"family\":\"quiet-side-part\"}").path("id").asLong();
+    UUID token = UUID.randomUUID();
+    post(
+        200,
+        "/api/plans/" + sat + "/sitting",
+        "{\"token\":\"%s\",\"startedAt\":\"2026-06-01T08:00:00Z\"}".formatted(token));
+    post(
+        200,
+        "/api/sittings/" + token + "/entries",
+        "{\"device\":\"%s\",\"entries\":[{\"number\":0,\"at\":\"2026-06-01T08:05:00Z\",\"entry\":{\"kind\":\"forDry\",\"what\":\"crown\"}}]}"
+            .formatted(UUID.randomUUID()));
+    post(
+        201,
+        "/api/visits",
+        "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"2026-06-01T08:00:00Z\",\"finishedAt\":\"2026-06-01T08:50:00Z\",\"movesDone\":1}"
+            .formatted(token, sat));
+    shop.sql(
+        "insert into photo (client_id, person_id, taken_at, width, height, jpeg) values (5, 1, '2026-06-01', 2, 1, '\\xffd8ff00')");
+    shop.sql(
+        "insert into waiting (shop_id, client_id, until, created_at) values (1, 4, '2026-12-31', '2026-06-01')");
+    shop.sql(
+        "insert into busy (person_id, starts_at, ends_at) values (1, '2026-07-01', '2026-07-02')");
+    long comb = post(201, "/api/kit", "{\"kind\":\"COMB\",\"name\":\"x\"}").path("id").asLong();
+    shop.sql(
+        "insert into kit_event (kit_id, kind, token, person_id, at) values (%d, 'OILED', gen_random_uuid(), 1, '2026-07-01')"
+            .formatted(comb));
+    shop.sql(
+        "insert into family (shop_id, id, document, updated_at) values (1, 'own', '{\"family\": {}}', '2026-06-01')");
+    shop.sql(
+        "insert into plan_version (plan_id, name, document, person_id, created_at) select 1, 'first', document, 1, '2026-06-01' from plan where id = 1");
+    shop.sql(
+        "insert into message (key, shop_id, client_id, kind, address, words, made_at) values ('t', 1, 3, 'RETURN', 'a', 'w', '2026-07-01')");
+  }
+
+  @Test
+  void visitsAsCsv_readByALibrary() throws IOException {
+    String text = maud.send("GET", "/api/records/visits.csv?year=2026", null).body();
+    List<CSVRecord> rows =
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .get()
+            .parse(new StringReader(text))
+            .getRecords();
+    assertThat(rows).hasSize(2);
+    CSVRecord first = rows.get(0);
+    assertThat(first.get("client_name")).isEqualTo("Cato Lindqvist");
+    assertThat(first.get("began")).isEqualTo("10:00");
+    assertThat(first.get("minutes")).isEqualTo("40");
+    assertThat(first.get("price")).isEqualTo("42.50");
+    assertThat(first.get("remarks")).isEqualTo("a \"comma\", and\na line");
+    assertThat(maud.send("GET", "/api/records/kit.csv?year=2026", null).body())
+        .contains("Edge razor");
+    assertThat(maud.send("GET", "/api/records/kit.csv?year=1926", null).body())
+        .contains("2000 to 2100");
+  }
+
+  @Test
+  void aYear_outAndInOnAnEmptyDatabase_isEqualRowByRow() {
+    // All there is is of this year but the one visit, which stays behind.
+    byte[] zip = maud.bytes("GET", "/api/records/archive.zip?year=2026", null).body();
+    try (TestShop empty = TestShop.empty()) {
+      var in = empty.new Visitor();
+      told(422, in.upload("/api/session/archive", Arrays.copyOf(zip, zip.length / 2)));
+      assertThat(in.upload("/api/session/archive", "hello".getBytes(StandardCharsets.UTF_8)).body())
+          .contains("ZIP");
+      assertThat(empty.sql("select id::text from shop")).isEmpty();
+      told(200, in.upload("/api/session/archive", zip));
+      for (String t : TABLES) {
+        String which =
+            switch (t) {
+              case "visit" -> " where finished_at >= '2026-01-01'";
+              case "message" -> " where key = 't'";
+              default -> "";
+            };
+        String rows = "select to_jsonb(t)::text from " + t + " t" + which + " order by 1";
+        assertThat(empty.sql(rows)).as(t).isNotEmpty().isEqualTo(shop.sql(rows));
+      }
+      // People sign in as before, and what comes next gets a number of its own.
+      var again = empty.new Visitor().signedIn("maud");
+      assertThat(again.send("POST", "/api/clients", "{\"name\":\"New Here\"}").statusCode())
+          .isEqualTo(201);
+      assertThat(in.upload("/api/session/archive", zip).body()).contains("empty");
+    }
+  }
+
+  @Test
+  void anArchive_isForTheOwner() {
+    assertThat(
+            shop.new Visitor()
+                .signedIn("joris")
+                .send("GET", "/api/records/archive.zip?year=2026", null)
+                .statusCode())
+        .isEqualTo(422);
+  }
+
+  private static Map<String, byte[]> unpacked(byte[] zip) throws IOException {
+    Map<String, byte[]> files = new HashMap<>();
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+      for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+        files.put(e.getName(), in.readAllBytes());
+      }
+    }
+    return files;
+  }
+
+  @Test
+  void aClientsOwnData_isHandedOver_andErasureLeavesTheBooksWhole() throws IOException {
+    long id =
+        post(201, "/api/clients", "{\"name\":\"Gone Soon\",\"phone\":\"+31 6 5550 0199\"}")
+            .path("id")
+            .asLong();
+    long visit =
+        visit(
+            id,
+            "2024-02-01T08:00:00Z",
+            "2024-02-01T08:30:00Z",
+            ",\"remarks\":\"told me of a holiday\",\"priceCents\":3000");
+    shop.sql(
+        "insert into photo (client_id, person_id, taken_at, width, height, jpeg) values (%d, 1, now(), 2, 1, '\\xffd8ff01')"
+            .formatted(id));
+    Map<String, byte[]> files =
+        unpacked(maud.bytes("GET", "/api/clients/" + id + "/export.zip", null).body());
+    var held = TestShop.JSON.readTree(files.get("client.json"));
+    assertThat(held.path("client").path("phone").asString()).isEqualTo("+31 6 5550 0199");
+    assertThat(held.path("visits").get(0).path("remarks").asString()).contains("holiday");
+    assertThat(held.path("sitDowns")).hasSize(1);
+    assertThat(files.keySet()).anyMatch(n -> n.matches("photo/\\d+\\.jpg"));
+    try (var pdf = Loader.loadPDF(files.get("client.pdf"))) {
+      assertThat(new org.apache.pdfbox.text.PDFTextStripper().getText(pdf)).contains("Gone Soon");
+    }
+    assertThat(maud.send("DELETE", "/api/clients/" + id + "?name=Somebody", null).body())
+        .contains("Gone Soon");
+    told(204, maud.send("DELETE", "/api/clients/" + id + "?name=gone%20soon", null));
+    assertThat(maud.send("GET", "/api/clients/" + id, null).statusCode()).isEqualTo(404);
+    assertThat(maud.send("GET", "/api/clients?q=Gone", null).body()).isEqualTo("[]");
+    // The books: when, how long, by whom, for how much. Not whose, not what was on the head.
+    assertThat(
+            shop.sql(
+                "select concat_ws(' ', price_cents, moves_done, remarks, document ? 'head') from visit where id = "
+                    + visit))
+        .containsExactly("3000 3  f");
+    for (String t :
+        List.of("client", "sitdown", "plan", "visit", "photo", "message", "appointment")) {
+      assertThat(
+              shop.sql(
+                  "select 1::text from "
+                      + t
+                      + " t where to_jsonb(t)::text ilike '%gone soon%' or to_jsonb(t)::text like '%0199%' or to_jsonb(t)::text like '%holiday%'"))
+          .as(t)
+          .isEmpty();
+    }
+    assertThat(maud.send("GET", "/api/records/visits.csv?year=2024", null).body())
+        .contains("Erased")
+        .contains("30.00");
+  }
+}

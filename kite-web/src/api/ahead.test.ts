@@ -1,0 +1,32 @@
+import { afterEach, expect, test, vi } from "vitest";
+import { askForPlan, get } from "./http";
+
+const answer = (body: unknown) => new Response(JSON.stringify(body), { status: 200 });
+
+afterEach(() => vi.unstubAllGlobals());
+
+test("what was asked ahead is handed out once; the next to ask asks the server", async () => {
+  const asked: string[] = [];
+  vi.stubGlobal("fetch", async (url: string) => {
+    asked.push(url);
+    return answer(url === "/api/plans/7" ? { id: 7, document: { moves: [] } } : { url });
+  });
+  await askForPlan("7");
+  await vi.waitFor(() =>
+    expect(asked).toEqual(
+      expect.arrayContaining(["/api/ramp", "/api/coats", "/api/plans/7", "/api/outcome", "/api/head"]),
+    ),
+  );
+  const before = asked.length;
+  expect(await get("/api/plans/7")).toEqual({ id: 7, document: { moves: [] } });
+  expect(asked).toHaveLength(before);
+  await get("/api/plans/7");
+  expect(asked).toHaveLength(before + 1);
+});
+
+test("an ask ahead that fails is forgotten: the page asks for itself", async () => {
+  vi.stubGlobal("fetch", async () => new Response("{}", { status: 401 }));
+  await expect(askForPlan("8")).rejects.toThrow();
+  vi.stubGlobal("fetch", async () => answer({ id: 8 }));
+  expect(await get("/api/plans/8")).toEqual({ id: 8 });
+});

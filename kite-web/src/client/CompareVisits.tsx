@@ -1,0 +1,88 @@
+import { useQueries } from "@tanstack/react-query";
+import { get } from "../api/http";
+import type { VisitLengths, VisitRow } from "../api/types";
+import { StillHead } from "../draw/StillHead";
+import { Problem } from "../frame/Problem";
+import { lengthWords, type Units } from "../store/units";
+
+const placeWords = (place: string) => {
+  const words = place.toLowerCase().replaceAll("_", " ");
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
+const day = (v: VisitRow) => new Date(v.finishedAt).toLocaleDateString("en-GB", { dateStyle: "medium" });
+
+/** One visit, planned against measured, or two side by side: heads first, then what was left where. */
+export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units }) {
+  const asked = useQueries({
+    queries: rows.map((v) => ({
+      queryKey: ["visit-lengths", v.id],
+      queryFn: () => get<VisitLengths>(`/api/visits/${v.id}/lengths`),
+      staleTime: Number.POSITIVE_INFINITY,
+    })),
+  });
+  const failed = asked.find((a) => a.error)?.error;
+  const told = asked.map((a) => a.data);
+  const places = told[0]?.places.map((p) => p.place) ?? [];
+  const at = (i: number, place: string) => told[i]?.places.find((p) => p.place === place);
+  return (
+    <div className="mt-2 rounded-box border-2 border-base-300 p-3">
+      <div className="flex gap-4">
+        {rows.map((v) => (
+          <figure key={v.id} className="flex-1">
+            <span className="flex">
+              {["right", "back"].map((view) => (
+                <StillHead
+                  key={view}
+                  of={`visits/${v.id}`}
+                  version={1}
+                  view={view}
+                  name={v.title}
+                  className="h-40 min-w-0 flex-1"
+                />
+              ))}
+            </span>
+            <figcaption>
+              <b>{v.title}</b>, {day(v)}, {v.minutes} min
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      <Problem error={failed} />
+      {told.every(Boolean) && (
+        <table className="mt-2 w-full">
+          <thead>
+            <tr className="text-left">
+              <th>Left at</th>
+              {rows.map((v) => (
+                <th key={v.id}>{rows.length === 1 ? "planned" : day(v)}</th>
+              ))}
+              {rows.length === 1 && <th>measured</th>}
+            </tr>
+          </thead>
+          <tbody>
+            {places.map((p) => {
+              const [a, b] = [at(0, p), at(1, p)];
+              const far = b && a && Math.abs(a.plannedMm - b.plannedMm) > 5;
+              return (
+                <tr key={p} className={`border-base-300 border-t ${far ? "font-bold" : ""}`}>
+                  <th className="text-left font-normal">{placeWords(p)}</th>
+                  {rows.map((v, i) => (
+                    <td key={v.id} className="tabular-nums">
+                      {lengthWords(at(i, p)?.plannedMm ?? 0, units)}
+                    </td>
+                  ))}
+                  {rows.length === 1 && (
+                    <td className="tabular-nums">
+                      {a?.measuredMm === undefined ? "" : lengthWords(a.measuredMm, units)}
+                    </td>
+                  )}
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,41 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { remove } from "../api/http";
+import { Problem } from "../frame/Problem";
+import { useLearnt } from "./useLearnt";
+
+/** What visits taught of this client, and whether it is reckoned with already. */
+export function Learnt({ clientId }: { clientId: number }) {
+  const queries = useQueryClient();
+  const learnt = useLearnt(clientId);
+  const forget = useMutation({
+    mutationFn: () => remove(`/api/clients/${clientId}/learnt`),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["learnt", clientId] }),
+  });
+  if (!learnt.data) return <Problem error={learnt.error} />;
+  if (learnt.data.length === 0) return null;
+  return (
+    <section aria-label="Learnt of this client">
+      <h2 className="mt-5 font-bold text-xl">Learnt of this client</h2>
+      <ul className="mt-1 grid gap-1">
+        {learnt.data.map((l) => (
+          <li key={l.what} className={`border-l-4 pl-3 ${l.used ? "border-secondary" : "border-base-300"}`}>
+            <b>{l.words}</b>{" "}
+            <span className="soft">
+              Seen {l.from} {l.from === 1 ? "time" : "times"};{" "}
+              {l.used ? "reckoned with from now on." : "too few to reckon with."}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="touch cursor-pointer underline"
+        disabled={forget.isPending}
+        onClick={() => forget.mutate()}
+      >
+        Forget this and learn anew
+      </button>
+      <Problem error={forget.error} />
+    </section>
+  );
+}

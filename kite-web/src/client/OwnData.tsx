@@ -1,0 +1,55 @@
+import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { remove } from "../api/http";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+
+/** All that is held on a client, to hand over; or erased at their wish. */
+export function OwnData({ clientId, name }: { clientId: number; name: string }) {
+  const go = useNavigate();
+  const [asking, setAsking] = useState(false);
+  const [typed, setTyped] = useState("");
+  const erase = useMutation({
+    mutationFn: () => remove(`/api/clients/${clientId}?name=${encodeURIComponent(typed)}`),
+    onSuccess: () => go("/clients"),
+  });
+  return (
+    <section aria-label="The client's own data" className="mt-5">
+      <h2 className="font-bold text-xl">The client's own data</h2>
+      <div className="mt-1 flex flex-wrap gap-3">
+        <a className="btn touch" href={`/api/clients/${clientId}/export.zip`} download>
+          Hand over all that is kept
+        </a>
+        <button type="button" className="btn touch" onClick={() => setAsking(true)}>
+          Erase
+        </button>
+      </div>
+      {asking && (
+        <Dialog title={`Erase ${name}?`} shut={() => setAsking(false)}>
+          <p>
+            Sit-downs, plans, photographs, messages and what is booked are gone for good. Visits stay in the
+            books with their times and prices, without whose they were.
+          </p>
+          <label className="grid gap-1 font-bold">
+            Type the client's name
+            <input
+              className="input touch w-full text-lg"
+              value={typed}
+              onChange={(e) => setTyped(e.target.value)}
+            />
+          </label>
+          <Problem error={erase.error} />
+          <button
+            type="button"
+            className="btn btn-error touch text-lg"
+            disabled={typed.trim() === "" || erase.isPending}
+            onClick={() => erase.mutate()}
+          >
+            Erase for good
+          </button>
+        </Dialog>
+      )}
+    </section>
+  );
+}

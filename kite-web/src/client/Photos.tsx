@@ -1,0 +1,81 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type ChangeEvent, useState } from "react";
+import { get, remove, upload } from "../api/http";
+import type { PhotoRow } from "../api/types";
+import { Problem } from "../frame/Problem";
+
+type Kept = { agreed: boolean; photos: PhotoRow[] };
+
+/** Photographs of a client, and taking in more where they agreed to it. */
+export function Photos({ clientId, sitting }: { clientId: number; sitting?: string }) {
+  const queries = useQueryClient();
+  const [share, setShare] = useState<number | null>(null);
+  const [problem, setProblem] = useState<Error | null>(null);
+  const kept = useQuery({
+    queryKey: ["photos", clientId],
+    queryFn: () => get<Kept>(`/api/clients/${clientId}/photos`),
+    retry: false,
+  });
+  const again = () => queries.invalidateQueries({ queryKey: ["photos", clientId] });
+  const take = async (e: ChangeEvent<HTMLInputElement>) => {
+    const file = e.target.files?.[0];
+    e.target.value = "";
+    if (!file) return;
+    setProblem(null);
+    setShare(0);
+    try {
+      await upload(`/api/clients/${clientId}/photos${sitting ? `?sitting=${sitting}` : ""}`, file, setShare);
+      await again();
+    } catch (error) {
+      setProblem(error as Error);
+    } finally {
+      setShare(null);
+    }
+  };
+  if (!kept.data) return <Problem error={kept.error} />;
+  const { agreed, photos } = kept.data;
+  return (
+    <section aria-label="Photographs">
+      <h2 className="font-bold text-xl">Photographs</h2>
+      {!agreed && <p className="soft">None are kept: the client has not agreed to it at the sit-down.</p>}
+      {photos.length > 0 && (
+        <ul className="mt-2 flex flex-wrap gap-2">
+          {photos.map((p) => (
+            <li key={p.id} className="grid gap-1">
+              <a href={`/api/photos/${p.id}.jpg`} target="_blank" rel="noreferrer">
+                <img
+                  src={`/api/photos/${p.id}.jpg`}
+                  loading="lazy"
+                  alt={`The client on ${new Date(p.takenAt).toLocaleDateString("en-GB")}`}
+                  className="h-32 rounded-box object-cover"
+                  style={{ aspectRatio: `${p.width}/${p.height}` }}
+                />
+              </a>
+              <button
+                type="button"
+                className="touch cursor-pointer text-sm underline"
+                onClick={() => remove(`/api/photos/${p.id}`).then(again, setProblem)}
+              >
+                Remove
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {agreed && (
+        <label className="btn touch mt-2 text-lg">
+          {share === null ? "Add a photograph" : `Sending, ${Math.round(share * 100)} %`}
+          <input
+            type="file"
+            accept="image/jpeg,image/png"
+            capture="environment"
+            className="sr-only"
+            disabled={share !== null}
+            onChange={take}
+          />
+        </label>
+      )}
+      <Problem error={problem} />
+    </section>
+  );
+}

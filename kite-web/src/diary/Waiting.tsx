@@ -1,0 +1,54 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { remove } from "../api/http";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+import { useWaiting } from "./useWaiting";
+
+/** The waiting list: who would come sooner if a chair came free. */
+export function Waiting() {
+  const queries = useQueryClient();
+  const [open, setOpen] = useState(false);
+  const list = useWaiting();
+  const gone = useMutation({
+    mutationFn: (id: number) => remove(`/api/waiting/${id}`),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["waiting"] }),
+  });
+  const rows = list.data ?? [];
+  return (
+    <>
+      <button type="button" className="btn touch" onClick={() => setOpen(true)}>
+        Waiting{rows.length > 0 ? ` (${rows.length})` : ""}
+      </button>
+      {open && (
+        <Dialog title="Who would come sooner" shut={() => setOpen(false)}>
+          {rows.length === 0 && <p>Nobody waits. Touch a time, pick a client, and put them on the list.</p>}
+          <ul className="grid gap-2">
+            {rows.map((w) => (
+              <li key={w.id} className="flex items-center gap-3 border-secondary border-l-4 bg-base-200 p-2">
+                <span className="flex-1">
+                  <b className="text-lg">{w.clientName}</b>
+                  <br />
+                  <span className="soft">
+                    {[
+                      w.planTitle,
+                      `until ${new Date(w.until).toLocaleDateString("en-GB", { day: "numeric", month: "long" })}`,
+                      w.note,
+                    ]
+                      .filter(Boolean)
+                      .join(" · ")}
+                  </span>
+                </span>
+                <button type="button" className="btn touch" onClick={() => gone.mutate(w.id)}>
+                  Take off
+                </button>
+              </li>
+            ))}
+          </ul>
+          <p className="soft">To book one, touch a free time in the diary: those who wait stand first.</p>
+          <Problem error={list.error ?? gone.error} />
+        </Dialog>
+      )}
+    </>
+  );
+}

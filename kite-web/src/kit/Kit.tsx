@@ -1,0 +1,99 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { send } from "../api/http";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+import { Empty, Loading, Trouble } from "../frame/States";
+import { ToolCard } from "./ToolCard";
+import { KINDS, useKit } from "./useKit";
+
+/** The shop's tools: what needs doing stands first. */
+export function Kit() {
+  const kit = useKit();
+  const [adding, setAdding] = useState(false);
+  if (kit.isPending) return <Loading what="the tools" />;
+  if (kit.error) return <Trouble error={kit.error} retry={() => kit.refetch()} />;
+  const tools = kit.data
+    .filter((t) => !t.retired)
+    .sort((a, b) => weight(b.needs) - weight(a.needs) || a.name.localeCompare(b.name));
+  return (
+    <div className="px-6 py-5">
+      <div className="flex flex-wrap items-center gap-4">
+        <h1 className="font-bold text-3xl">Kit and hygiene</h1>
+        <button type="button" className="btn touch ml-auto text-lg" onClick={() => setAdding(true)}>
+          Add a tool
+        </button>
+      </div>
+      <p className="soft max-w-3xl">
+        Ten minutes in the disinfectant is usual; the label of yours and local rules come first.
+      </p>
+      {tools.length === 0 ? (
+        <Empty>No tools yet. Add what lies at the chairs; the day keeps their care.</Empty>
+      ) : (
+        <ul className="mt-4 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
+          {tools.map((t) => (
+            <ToolCard key={t.id} tool={t} />
+          ))}
+        </ul>
+      )}
+      {adding && <AddTool shut={() => setAdding(false)} />}
+    </div>
+  );
+}
+
+const weight = (needs: { blocks: boolean; readyAt?: string }[]) =>
+  needs.reduce((sum, n) => sum + (n.readyAt ? 1 : n.blocks ? 100 : 10), 0);
+
+function AddTool({ shut }: { shut: () => void }) {
+  const queries = useQueryClient();
+  const add = useMutation({
+    mutationFn: (body: unknown) => send("POST", "/api/kit", body),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["kit"] });
+      shut();
+    },
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    const f = new FormData(e.currentTarget);
+    const mm = String(f.get("mm") ?? "");
+    add.mutate({
+      kind: f.get("kind"),
+      name: f.get("name"),
+      measuredMm: mm === "" ? null : Number(mm),
+      note: f.get("note"),
+    });
+  };
+  return (
+    <Dialog title="A tool" shut={shut}>
+      <form className="grid gap-3" onSubmit={submit} noValidate>
+        <label className="grid gap-1 font-bold">
+          Kind
+          <select name="kind" className="select touch w-full text-lg">
+            {Object.entries(KINDS).map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="grid gap-1 font-bold">
+          Name
+          <input name="name" maxLength={80} className="input touch w-full text-lg" />
+        </label>
+        <label className="grid gap-1 font-bold">
+          Measured, mm: what a guard really leaves, or how long a blade is
+          <input name="mm" type="number" step="0.1" className="input touch w-full text-lg" />
+        </label>
+        <label className="grid gap-1 font-bold">
+          Note
+          <input name="note" maxLength={200} className="input touch w-full text-lg" />
+        </label>
+        <Problem error={add.error} />
+        <button type="submit" className="btn btn-primary touch text-lg" disabled={add.isPending}>
+          Keep it
+        </button>
+      </form>
+    </Dialog>
+  );
+}

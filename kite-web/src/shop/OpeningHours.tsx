@@ -1,0 +1,115 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { get, send } from "../api/http";
+import type { OpeningRow } from "../api/types";
+import { Problem } from "../frame/Problem";
+import { Loading, Trouble } from "../frame/States";
+import { DAYS, daysOf, ruleOf, short, toggled } from "./openingRows";
+
+const NAMES = { MO: "Mon", TU: "Tue", WE: "Wed", TH: "Thu", FR: "Fri", SA: "Sat", SU: "Sun" };
+
+type Hours = { hours: OpeningRow[] };
+
+/** When chairs are offered: days of the week with their hours, as many rows as it takes. */
+export function OpeningHours({ owner }: { owner: boolean }) {
+  const queries = useQueryClient();
+  const kept = useQuery({ queryKey: ["hours"], queryFn: () => get<Hours>("/api/shop/hours") });
+  const [mine, setMine] = useState<OpeningRow[] | null>(null);
+  const keep = useMutation({
+    mutationFn: (hours: OpeningRow[]) =>
+      send<Hours>("PUT", "/api/shop/hours", { hours: hours.filter((h) => !h.rule.endsWith("BYDAY=")) }),
+    onSuccess: async (h) => {
+      queries.setQueryData(["hours"], h);
+      setMine(null);
+      await queries.invalidateQueries({ queryKey: ["diary"] });
+    },
+  });
+  if (kept.isPending) return <Loading what="the hours" />;
+  if (kept.error) return <Trouble error={kept.error} retry={() => kept.refetch()} />;
+  const rows = mine ?? kept.data.hours;
+  const set = (i: number, row: OpeningRow) => setMine(rows.map((r, k) => (k === i ? row : r)));
+  return (
+    <div className="grid gap-4">
+      {rows.map((r, i) => {
+        const days = daysOf(r.rule);
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a row is its place in the list
+          <fieldset key={i} disabled={!owner} className="flex flex-wrap items-center gap-3 bg-base-200 p-3">
+            {days ? (
+              <span className="join">
+                {DAYS.map((d) => (
+                  <button
+                    key={d}
+                    type="button"
+                    aria-pressed={days.includes(d)}
+                    className={`btn join-item touch ${days.includes(d) ? "btn-neutral" : ""}`}
+                    onClick={() => set(i, toggled(r, d))}
+                  >
+                    {NAMES[d]}
+                  </button>
+                ))}
+              </span>
+            ) : (
+              <code>{r.rule}</code>
+            )}
+            <label className="flex items-center gap-2">
+              from
+              <input
+                inputMode="numeric"
+                placeholder="09:00"
+                maxLength={5}
+                className="input touch w-24 text-lg tabular-nums"
+                value={short(r.from)}
+                onChange={(e) => set(i, { ...r, from: e.target.value })}
+              />
+            </label>
+            <label className="flex items-center gap-2">
+              to
+              <input
+                inputMode="numeric"
+                placeholder="09:00"
+                maxLength={5}
+                className="input touch w-24 text-lg tabular-nums"
+                value={short(r.to)}
+                onChange={(e) => set(i, { ...r, to: e.target.value })}
+              />
+            </label>
+            {owner && (
+              <button
+                type="button"
+                className="btn touch"
+                onClick={() => setMine(rows.filter((_, k) => k !== i))}
+              >
+                Remove
+              </button>
+            )}
+          </fieldset>
+        );
+      })}
+      {owner ? (
+        <div className="flex flex-wrap gap-3">
+          <button
+            type="button"
+            className="btn touch text-lg"
+            onClick={() =>
+              setMine([...rows, { rule: ruleOf(["SA"]), since: "2020-01-06", from: "09:00", to: "13:00" }])
+            }
+          >
+            More hours
+          </button>
+          <button
+            type="button"
+            className="btn btn-primary touch text-lg"
+            disabled={mine === null || keep.isPending}
+            onClick={() => keep.mutate(rows)}
+          >
+            {mine === null ? "Kept" : "Keep these hours"}
+          </button>
+        </div>
+      ) : (
+        <p className="soft">An owner of the shop sets them.</p>
+      )}
+      <Problem error={keep.error} />
+    </div>
+  );
+}

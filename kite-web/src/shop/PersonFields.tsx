@@ -1,0 +1,43 @@
+/** What is asked of somebody who is to sign in. */
+export function PersonFields() {
+  return (
+    <>
+      <label className="grid gap-1 font-bold">
+        Name
+        <input name="name" autoComplete="name" className="input touch w-full font-normal text-lg" />
+      </label>
+      <label className="grid gap-1 font-bold">
+        Signs in as
+        <input
+          name="signIn"
+          autoCapitalize="none"
+          autoComplete="username"
+          className="input touch w-full font-normal text-lg"
+        />
+      </label>
+      <label className="grid gap-1 font-bold">
+        Password, ten characters or more
+        <input
+          name="password"
+          type="password"
+          autoComplete="new-password"
+          className="input touch w-full font-normal text-lg"
+        />
+      </label>
+      <label className="grid gap-1 font-bold">
+        Lengths in
+        <select name="units" className="select touch w-full font-normal text-lg">
+          <option value="CM">centimetres</option>
+          <option value="INCH">inches</option>
+        </select>
+      </label>
+    </>
+  );
+}
+
+export const personOf = (f: FormData) => ({
+  name: f.get("name"),
+  signIn: String(f.get("signIn") ?? "").toLowerCase(),
+  password: f.get("password"),
+  units: f.get("units"),
+});

@@ -1,0 +1,40 @@
+import { useState } from "react";
+import type { PersonView } from "../api/types";
+import { OpeningHours } from "./OpeningHours";
+import { Outbox } from "./Outbox";
+import { People } from "./People";
+import { Records } from "./Records";
+
+const PARTS = { messages: "Messages", hours: "Opening hours", people: "People", records: "Records" };
+type Part = keyof typeof PARTS;
+
+/** What is the shop's and not one client's. */
+export function ShopPage({ person }: { person: PersonView }) {
+  const [part, setPart] = useState<Part>("messages");
+  const owner = person.role === "OWNER";
+  return (
+    <div className="px-6 py-5">
+      <h1 className="font-bold text-3xl">The shop</h1>
+      <div className="mt-3 flex flex-wrap gap-1" role="tablist">
+        {(Object.keys(PARTS) as Part[]).map((p) => (
+          <button
+            key={p}
+            type="button"
+            role="tab"
+            aria-selected={part === p}
+            className={`touch cursor-pointer border-b-3 px-3 text-lg ${part === p ? "border-primary font-bold" : "border-transparent"}`}
+            onClick={() => setPart(p)}
+          >
+            {PARTS[p]}
+          </button>
+        ))}
+      </div>
+      <div className="mt-4 max-w-4xl">
+        {part === "messages" && <Outbox />}
+        {part === "hours" && <OpeningHours owner={owner} />}
+        {part === "people" && <People owner={owner} />}
+        {part === "records" && <Records owner={owner} />}
+      </div>
+    </div>
+  );
+}

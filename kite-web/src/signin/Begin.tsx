@@ -1,0 +1,69 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type ChangeEvent, type FormEvent, useState } from "react";
+import { send, upload } from "../api/http";
+import { Problem } from "../frame/Problem";
+import { PersonFields, personOf } from "../shop/PersonFields";
+
+/** On an empty database: a shop begins, or an archive of one is taken in. */
+export function Begin() {
+  const queries = useQueryClient();
+  const [problem, setProblem] = useState<Error | null>(null);
+  const begin = useMutation({
+    mutationFn: async (f: FormData) => {
+      const owner = personOf(f);
+      await send("POST", "/api/session/shop", { name: f.get("shop"), zone: f.get("zone"), owner });
+      await send("POST", "/api/session", { signIn: owner.signIn, password: owner.password });
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["me"] }),
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    begin.mutate(new FormData(e.currentTarget));
+  };
+  const takeIn = async (e: ChangeEvent<HTMLInputElement>) => {
+    const file = e.target.files?.[0];
+    e.target.value = "";
+    if (!file) return;
+    setProblem(null);
+    try {
+      await upload("/api/session/archive", file, () => undefined);
+      await queries.invalidateQueries({ queryKey: ["begun"] });
+    } catch (error) {
+      setProblem(error as Error);
+    }
+  };
+  return (
+    <main className="mx-auto grid max-w-4xl gap-10 p-6 md:grid-cols-[1.3fr_1fr]">
+      <form onSubmit={submit} className="grid content-start gap-3" noValidate>
+        <h1 className="font-bold text-3xl">Your shop begins here</h1>
+        <label className="grid gap-1 font-bold">
+          Name of the shop
+          <input name="shop" className="input touch w-full font-normal text-lg" />
+        </label>
+        <label className="grid gap-1 font-bold">
+          Time zone
+          <input
+            name="zone"
+            defaultValue={Intl.DateTimeFormat().resolvedOptions().timeZone}
+            className="input touch w-full font-normal text-lg"
+          />
+        </label>
+        <h2 className="mt-2 font-bold text-xl">You, its owner</h2>
+        <PersonFields />
+        <Problem error={begin.error} />
+        <button type="submit" className="btn btn-primary touch text-lg" disabled={begin.isPending}>
+          Begin
+        </button>
+      </form>
+      <section>
+        <h2 className="font-bold text-xl">Or from an archive</h2>
+        <p>A year of a shop, as it was written there under Shop, Records.</p>
+        <label className="btn touch mt-3 text-lg">
+          Take in an archive
+          <input type="file" accept=".zip,application/zip" className="sr-only" onChange={takeIn} />
+        </label>
+        <Problem error={problem} />
+      </section>
+    </main>
+  );
+}
