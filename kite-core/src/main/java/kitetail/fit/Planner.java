@@ -7,7 +7,9 @@ import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.plan.Course;
 import kitetail.plan.Knob;
+import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
@@ -80,6 +82,7 @@ public final class Planner {
   private static final class Work {
     private final Plan plan;
     private final Workbench bench;
+    private final Course course;
     private final List<Knob> knobs;
     private final List<Target> targets;
     private final double[] have;
@@ -88,6 +91,7 @@ public final class Planner {
     Work(Plan plan, Workbench bench) {
       this.plan = plan;
       this.bench = bench;
+      this.course = new Course(plan, bench);
       this.knobs = plan.family() == null ? List.of() : plan.family().knobs();
       this.targets = Target.of(plan, bench.scalp().head());
       Stock start = PlanEngine.start(plan, bench);
@@ -96,18 +100,17 @@ public final class Planner {
       this.home = knobs.stream().mapToDouble(k -> k.on(plan)).toArray();
     }
 
-    Plan at(double[] x) {
-      Plan p = plan;
+    private List<Move> at(double[] x) {
+      List<Move> moves = plan.moves();
       for (int i = 0; i < x.length; i++) {
-        p = knobs.get(i).set(p, x[i]);
+        moves = knobs.get(i).set(moves, x[i]);
       }
-      return p;
+      return moves;
     }
 
     /** What comes out at each target. */
     double[] gets(double[] x) {
-      List<Stock> states = PlanEngine.states(at(x), bench);
-      Stock last = states.get(states.size() - 1);
+      Stock last = course.after(at(x));
       return targets.stream().mapToDouble(t -> last.endMm(bench.scalp().root(t.place()))).toArray();
     }
 
@@ -159,7 +162,11 @@ public final class Planner {
         settings.add(new Setting(knobs.get(k), home[k], x[k], because(k, slopes)));
       }
       return new Fit(
-          at(x), List.copyOf(settings), List.copyOf(unmet), worst, Math.sqrt(sum / Math.max(1, n)));
+          plan.withMoves(at(x)),
+          List.copyOf(settings),
+          List.copyOf(unmet),
+          worst,
+          Math.sqrt(sum / Math.max(1, n)));
     }
 
     /** To what a hand can set: whole mm and degrees, half mm over a comb, half guard numbers. */

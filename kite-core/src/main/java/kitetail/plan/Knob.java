@@ -1,5 +1,6 @@
 package kitetail.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import kitetail.cut.Dial;
 
@@ -37,10 +38,14 @@ public record Knob(String id, List<String> moves, Dial dial, double min, double 
 
   /** The plan with it set. */
   public Plan set(Plan plan, double value) {
+    return plan.withMoves(set(plan.moves(), value));
+  }
+
+  /** A plan's moves with it set. */
+  public List<Move> set(List<Move> all, double value) {
     double v = Math.max(min, Math.min(max, value));
-    return plan.withMoves(
-        plan.moves().stream()
-            .map(m -> moves.contains(m.id()) ? m.with(m.cut().turned(dial, v)) : m)
-            .toList());
+    List<Move> out = new ArrayList<>(all);
+    out.replaceAll(m -> moves.contains(m.id()) ? m.with(m.cut().turned(dial, v)) : m);
+    return out;
   }
 }

@@ -150,7 +150,8 @@ public final class PlanEngine {
     return ready;
   }
 
-  private static Cut resolved(Plan plan, Move move, Stock state, Scalp scalp) {
+  /** A move's cut with what it takes over from the hair before it, or from the kit, put in. */
+  static Cut resolved(Plan plan, Move move, Stock state, Scalp scalp) {
     double ratio = move.handRatio(plan.hair());
     return move.cut()
         .resolved(
@@ -169,11 +170,22 @@ public final class PlanEngine {
 
   private static Stock after(
       Plan plan, Workbench bench, Move move, Cut cut, Zone zone, double[] ready, Stock state) {
-    if (cut instanceof Texture t) {
-      return state.texturised(zone.roots(), t.share(), t.backMm(), t.passes());
-    }
-    double[] leaves = ready == null ? bench.leaves(cut, zone.region(), plan.hair()) : ready;
-    return state.cut(zone.roots(), leaves, move.handRatio(plan.hair()));
+    double[] leaves =
+        ready == null && !(cut instanceof Texture)
+            ? bench.leaves(cut, zone.region(), plan.hair())
+            : ready;
+    return after(cut, zone, leaves, move.handRatio(plan.hair()), state);
+  }
+
+  /**
+   * What is left of the hair after one cut.
+   *
+   * @param leaves what the cut would leave at each root of the zone; not looked at for texturising
+   */
+  static Stock after(Cut cut, Zone zone, double[] leaves, double handRatio, Stock state) {
+    return cut instanceof Texture t
+        ? state.texturised(zone.roots(), t.share(), t.backMm(), t.passes())
+        : state.cut(zone.roots(), leaves, handRatio);
   }
 
   private static Outcome.Step step(
