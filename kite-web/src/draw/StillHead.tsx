@@ -12,7 +12,7 @@ type Props = {
 };
 
 /** Stills drawn at a time: a page of twenty would keep the server from what is asked of it besides. */
-const inTurn = turns(2);
+const inTurn = turns(1);
 
 /** True once the element is on the screen and it is its turn to be fetched; and what ends the turn. */
 function useTurn(of: string) {

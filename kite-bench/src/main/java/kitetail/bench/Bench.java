@@ -65,6 +65,7 @@ public final class Bench {
       BenchOnScreen.Seen seen = BenchOnScreen.run(url);
       print("from a changed length to the fine fall", seen.fallsMs(), reference);
       BenchOnScreen.print(seen);
+      DemoDay.print(DemoDay.run(url));
       ShopUnderLoad.main(args);
     }
   }

@@ -58,9 +58,13 @@ final class Screen implements AutoCloseable {
     return c.newPage();
   }
 
+  String at(String path) {
+    return url + path;
+  }
+
   /** A plan on the bench, its head painted. */
   void bench(Page p, int plan) {
-    p.navigate(url + "/plans/" + plan);
+    p.navigate(at("/plans/" + plan));
     p.getByTestId("contour-label").first().waitFor();
   }
 

@@ -77,8 +77,13 @@ public final class PickPicture {
     int ground = HeadPicture.mix(HeadPicture.SKIN, HAIR, cover);
     var cap = CapMesh.of(head);
     r.draw(cap, new float[cap.vertices()]);
-    BufferedImage fine = HeadPicture.shaded(r, eye.from, at -> ground);
-    Graphics2D g = fine.createGraphics();
+    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+    Graphics2D g = out.createGraphics();
+    g.setRenderingHint(
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+    g.drawImage(HeadPicture.shaded(r, eye.from, at -> ground), 0, 0, width, height, null);
+    // Lines are smoothed as they are drawn, so they need no fine pixels.
+    g.scale(1.0 / FINE, 1.0 / FINE);
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     float thick = (float) (0.75 * h / eye.spanMm * hair.diameterUm() / Hair.USUAL_DIAMETER_UM);
     g.setStroke(new BasicStroke(thick, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
@@ -91,12 +96,6 @@ public final class PickPicture {
       strokes(g, r, eye, Strokes.hanging(head, hanging));
     }
     g.dispose();
-    BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-    Graphics2D small = out.createGraphics();
-    small.setRenderingHint(
-        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-    small.drawImage(fine, 0, 0, width, height, null);
-    small.dispose();
     return out;
   }
 

@@ -48,11 +48,13 @@ public final class Picks {
     JsonNode document = SitDownJson.tree(now);
     BufferedImage strip =
         new BufferedImage(width * group.options().size(), height, BufferedImage.TYPE_INT_ARGB);
-    // One after another: whoever waits for the head itself comes before these.
+    List<BufferedImage> drawn =
+        group.options().parallelStream()
+            .map(o -> one(group, o, document, now, heads, width, height))
+            .toList();
     Graphics2D g = strip.createGraphics();
-    for (int i = 0; i < group.options().size(); i++) {
-      Option o = group.options().get(i);
-      g.drawImage(one(group, o, document, now, heads, width, height), i * width, 0, null);
+    for (int i = 0; i < drawn.size(); i++) {
+      g.drawImage(drawn.get(i), i * width, 0, null);
     }
     g.dispose();
     return strip;

@@ -131,14 +131,15 @@ final class Raster {
     if (area >= 0) {
       return; // seen from behind, y runs down
     }
+    float share = 1 / area;
     int x0 = Math.max(0, (int) Math.floor(Math.min(px[a], Math.min(px[b], px[c]))));
     int x1 = Math.min(width - 1, (int) Math.ceil(Math.max(px[a], Math.max(px[b], px[c]))));
     int y0 = Math.max(0, (int) Math.floor(Math.min(py[a], Math.min(py[b], py[c]))));
     int y1 = Math.min(height - 1, (int) Math.ceil(Math.max(py[a], Math.max(py[b], py[c]))));
     for (int y = y0; y <= y1; y++) {
       for (int x = x0; x <= x1; x++) {
-        float u = ((px[b] - x) * (py[c] - y) - (px[c] - x) * (py[b] - y)) / area;
-        float v = ((px[c] - x) * (py[a] - y) - (px[a] - x) * (py[c] - y)) / area;
+        float u = ((px[b] - x) * (py[c] - y) - (px[c] - x) * (py[b] - y)) * share;
+        float v = ((px[c] - x) * (py[a] - y) - (px[a] - x) * (py[c] - y)) * share;
         float w = 1 - u - v;
         if (u < -1e-5f || v < -1e-5f || w < -1e-5f) {
           continue;

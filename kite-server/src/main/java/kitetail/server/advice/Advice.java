@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.IntConsumer;
 import kitetail.fit.Planner;
 import kitetail.fit.Ranking;
+import kitetail.formats.json.Families;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
@@ -14,11 +15,14 @@ import kitetail.plan.Workbench;
 import kitetail.risk.Risk;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Made;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Work on few places of a head, kept by what it was asked for. */
 @Component
-public class Advice {
+@Order(6)
+public class Advice implements Warms {
   private final Heads heads;
   private final Cache<HeadSpec, Workbench> places = Caffeine.newBuilder().maximumSize(200).build();
   private final Cache<HeadSpec, Workbench> few = Caffeine.newBuilder().maximumSize(40).build();
@@ -26,6 +30,11 @@ public class Advice {
 
   Advice(Heads heads) {
     this.heads = heads;
+  }
+
+  @Override
+  public void warm() {
+    rank(SitDown.walkIn(), List.copyOf(Families.all().values()), n -> {});
   }
 
   /** The named places of a head alone. */
@@ -48,7 +57,8 @@ public class Advice {
     return fit(client.planOf(family)).plan();
   }
 
-  List<Ranking.Ranked> rank(SitDown client, List<Plan> families, IntConsumer done) {
+  /** Families on a client, best first; {@code done} is told how many are fitted. */
+  public List<Ranking.Ranked> rank(SitDown client, List<Plan> families, IntConsumer done) {
     return Ranking.of(places(client.head()), client, families, this::fit, done);
   }
 }

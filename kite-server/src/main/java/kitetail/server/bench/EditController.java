@@ -13,6 +13,7 @@ import kitetail.edit.MoveEdit;
 import kitetail.edit.RefusedException;
 import kitetail.edit.SectionEdit;
 import kitetail.fit.Shaping;
+import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.words.EditWords;
@@ -33,6 +34,8 @@ import kitetail.server.error.FieldException;
 import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -43,7 +46,10 @@ import tools.jackson.databind.JsonNode;
 /** Changes to a whole plan document: what comes back is the document changed, and what was done. */
 @RestController
 @RequestMapping("/api/edit")
-class EditController {
+@Order(5)
+class EditController implements Warms {
+  private static final int WARM = 3;
+
   private final Heads heads;
   private final Falls falls;
   private final Advice advice;
@@ -52,6 +58,12 @@ class EditController {
     this.heads = heads;
     this.falls = falls;
     this.advice = advice;
+  }
+
+  @Override
+  public void warm() {
+    EditWords said = new EditWords(new Words(Units.CM));
+    Families.all().values().stream().limit(WARM).forEach(p -> remedies(p, said));
   }
 
   record Edited(JsonNode document, String words) {}
@@ -274,14 +286,17 @@ class EditController {
   /** For every finding that one change answers, the plan with it. */
   @PostMapping("/remedies")
   List<RemedyRow> remedies(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+    return remedies(PlanJson.read(document), words(me));
+  }
+
+  private List<RemedyRow> remedies(Plan plan, EditWords said) {
     Worn w = falls.of(plan, 0, true);
     Remedies remedies = new Remedies(plan, advice.few(plan.head()));
     List<RemedyRow> out = new ArrayList<>();
     for (Finding f : Check.of(plan, w.outcome(), w.look())) {
       Plan next = f.meant() == null ? remedies.of(f) : null;
       if (next != null) {
-        List<String> words = words(me).differences(plan, next);
+        List<String> words = said.differences(plan, next);
         out.add(
             new RemedyRow(
                 f.rule(),

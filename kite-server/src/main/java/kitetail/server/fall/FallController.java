@@ -7,6 +7,7 @@ import kitetail.check.Check;
 import kitetail.check.CheckRound;
 import kitetail.fall.Fall;
 import kitetail.finish.Finishing;
+import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.look.LookJson;
@@ -28,6 +29,8 @@ import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.head.MeshBytes;
 import kitetail.server.security.Person;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,7 +45,10 @@ import tools.jackson.databind.node.ObjectNode;
 /** How a plan falls, now and weeks later. */
 @RestController
 @RequestMapping("/api")
-class FallController {
+@Order(4)
+class FallController implements Warms {
+  private static final int WARM = 6;
+
   private static final double FIFTIETHS = 50;
 
   private final Falls falls;
@@ -55,6 +61,17 @@ class FallController {
     this.families = families;
   }
 
+  @Override
+  public void warm() {
+    Families.all().values().stream()
+        .limit(WARM)
+        .forEach(
+            p -> {
+              fall(p, 0, true, Units.CM);
+              fall(p, 0, false, Units.CM);
+            });
+  }
+
   /** Strands at rest and what is read of them (docs/formats.md has the layout). */
   @PostMapping(value = "/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] fall(
@@ -62,9 +79,13 @@ class FallController {
       @RequestBody JsonNode document,
       @RequestParam(defaultValue = "0") double week,
       @RequestParam(defaultValue = "false") boolean preview) {
-    Plan plan = PlanJson.read(document);
-    Worn w = falls.of(plan, checked(week), preview);
-    LookWords said = new LookWords(new Words(Units.valueOf(me.units())));
+    return fall(PlanJson.read(document), checked(week), preview, Units.valueOf(me.units()));
+  }
+
+  private byte[] fall(Plan plan, double week, boolean preview, Units units) {
+    Worn w = falls.of(plan, week, preview);
+    Words words = new Words(units);
+    LookWords said = new LookWords(words);
     ObjectNode n = LookJson.of(w);
     Outgrown grown = Outgrown.of(plan, w.outcome());
     n.put("colour", String.format("#%06x", HairPaint.mean(plan.hair().colour())));
@@ -73,7 +94,6 @@ class FallController {
     List<Finding> found = Check.of(plan, w.outcome(), w.look());
     n.set("findings", ResultJson.findings(found));
     ArrayNode findingWords = n.putArray("findingWords");
-    Words words = new Words(Units.valueOf(me.units()));
     found.forEach(f -> findingWords.add(words.finding(f, plan)));
     ArrayNode lines = n.putArray("words");
     said.of(w).forEach(lines::add);

@@ -11,10 +11,12 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
-import kitetail.server.head.Made;
 import org.springframework.stereotype.Component;
 
-/** Heads for hair to fall on, and what fell on them lately. */
+/**
+ * Heads for hair to fall on, and what fell on them lately. Each is made once however many ask at a
+ * time: a plan just opened is asked for its preview, its fall and its remedies at once.
+ */
 @Component
 public class Falls {
   /** A body holds some 6 MB, a stand some 4 besides. */
@@ -23,7 +25,11 @@ public class Falls {
   private static final int BODIES = 20;
 
   private static final int WORN = 24;
-  private static final int STILL_STRANDS = 1800;
+
+  /** A small picture of a list shows no more. */
+  private static final int STILL_STRANDS = 1200;
+
+  private static final int SHEET_STRANDS = 1800;
 
   /** A stand with the means to draw what falls on it. */
   public record Drawn(Worn.Stand stand, HairPicture picture) {}
@@ -43,12 +49,11 @@ public class Falls {
   }
 
   private Drawn on(HeadSpec head, int strands) {
-    return Made.once(
-        stands,
+    return stands.get(
         new At(head, strands),
         at -> {
           Head fitted = heads.fitted(head);
-          BodyField body = Made.once(bodies, head, h -> BodyField.of(fitted));
+          BodyField body = bodies.get(head, h -> BodyField.of(fitted));
           Worn.Stand stand = Worn.Stand.of(Scalp.of(fitted, at.strands), body);
           return new Drawn(stand, new HairPicture(stand.ground().scalp()));
         });
@@ -57,10 +62,8 @@ public class Falls {
   /** A plan as it is worn so many weeks later, read. */
   public Worn of(Plan plan, double week, boolean preview) {
     int strands = preview ? Fall.PREVIEW_STRANDS : Fall.STRANDS;
-    return Made.once(
-        worn,
-        new Key(plan, week, strands),
-        k -> Worn.of(plan, on(plan.head(), strands).stand(), week));
+    return worn.get(
+        new Key(plan, week, strands), k -> Worn.of(plan, on(plan.head(), strands).stand(), week));
   }
 
   /** A coarse stand, for work that asks many falls. */
@@ -71,5 +74,10 @@ public class Falls {
   /** What a small picture of a plan is drawn from. */
   public Drawn still(HeadSpec head) {
     return on(head, STILL_STRANDS);
+  }
+
+  /** What the picture of a printed sheet is drawn from. */
+  Drawn sheet(HeadSpec head) {
+    return on(head, SHEET_STRANDS);
   }
 }

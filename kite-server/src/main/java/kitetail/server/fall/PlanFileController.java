@@ -81,7 +81,7 @@ class PlanFileController {
   private Sheet sheet(Person me, long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
     Plan plan = s.plan();
-    Falls.Drawn on = falls.still(plan.head());
+    Falls.Drawn on = falls.sheet(plan.head());
     Fall fall = Worn.fall(plan, on.stand(), 0);
     byte[] fallen =
         on.picture()

@@ -38,12 +38,11 @@ public class Heads {
    * @throws kitetail.head.HeadMeasureException when no head has these measures
    */
   public Head fitted(HeadSpec spec) {
-    return Made.once(fitted, spec, Head::of);
+    return fitted.get(spec, Head::of);
   }
 
   public Ready of(HeadSpec spec) {
-    return Made.once(
-        kept,
+    return kept.get(
         spec,
         s -> {
           Scalp scalp = Scalp.of(fitted(s), Scalp.DEFAULT_SITES);

@@ -4,9 +4,8 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.util.function.Function;
 
 /**
- * A kept value, or a new one made outside the cache's lock: what is made here spreads its work over
- * the processors, and a thread that waits for its part may meanwhile be given work that asks the
- * same cache. Two threads may make the same value once each.
+ * A kept value, or a new one made outside the cache's lock, for what is asked by many threads of
+ * one piece of work: none of them waits for another. Two may make the same value once each.
  */
 public final class Made {
   private Made() {}

@@ -3,14 +3,10 @@ package kitetail.server.picture;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
-import kitetail.fall.Fall;
-import kitetail.fall.Styling;
 import kitetail.formats.picture.View;
 import kitetail.growth.Worn;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
-import kitetail.hair.StartingLengths;
-import kitetail.hair.Stock;
 import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
@@ -18,7 +14,6 @@ import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
-import kitetail.server.fall.Falls;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
@@ -47,7 +42,7 @@ class PictureController {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final Heads heads;
-  private final Falls falls;
+  private final Stills stills;
   private final FamilyBook families;
   private final Advice advice;
 
@@ -57,7 +52,7 @@ class PictureController {
       ClientRepository clients,
       SitDownRepository sitDowns,
       Heads heads,
-      Falls falls,
+      Stills stills,
       FamilyBook families,
       Advice advice) {
     this.plans = plans;
@@ -65,7 +60,7 @@ class PictureController {
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.heads = heads;
-    this.falls = falls;
+    this.stills = stills;
     this.families = families;
     this.advice = advice;
   }
@@ -135,10 +130,7 @@ class PictureController {
   private ResponseEntity<byte[]> today(
       HeadSpec head, Hair hair, StartingHair start, String view, int width, int height) {
     sized(width, height);
-    Falls.Drawn on = falls.still(head);
-    Stock stock = Stock.of(StartingLengths.spread(on.stand().ground().scalp(), start, hair));
-    Fall fall = Fall.of(on.stand().ground(), hair, stock, Styling.NATURAL);
-    return kept(on.picture().png(fall, hair.colour(), view(view), width, height));
+    return kept(stills.uncut(head, hair, start, view(view), width, height));
   }
 
   private ResponseEntity<byte[]> still(Plan plan, double week, String view, int width, int height) {
@@ -146,9 +138,7 @@ class PictureController {
     if (!(week >= 0 && week <= Worn.MOST_WEEKS)) {
       throw new FieldException("week", String.valueOf(week), "allowed 0 to 52");
     }
-    Falls.Drawn on = falls.still(plan.head());
-    Fall fall = Worn.fall(plan, on.stand(), week);
-    return kept(on.picture().png(fall, plan.hair().colour(), view(view), width, height));
+    return kept(stills.png(plan, week, view(view), width, height));
   }
 
   /** Painted with its lengths instead. */

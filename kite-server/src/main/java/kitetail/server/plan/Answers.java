@@ -2,6 +2,8 @@ package kitetail.server.plan;
 
 import java.util.List;
 import kitetail.check.Check;
+import kitetail.formats.json.Families;
+import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.words.EditWords;
 import kitetail.formats.words.SaidPart;
@@ -11,6 +13,8 @@ import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -18,11 +22,23 @@ import tools.jackson.databind.util.RawValue;
 
 /** What is said of a plan: its numbers and words as JSON, then the length at every scalp vertex. */
 @Component
-public class Answers {
+@Order(3)
+public class Answers implements Warms {
+  private static final int WARM = 8;
+  private static final int FEW = 3;
+
   private final Heads heads;
 
   Answers(Heads heads) {
     this.heads = heads;
+  }
+
+  @Override
+  public void warm() {
+    List<Plan> few = Families.all().values().stream().limit(FEW).toList();
+    for (int i = 0; i < WARM; i++) {
+      of(PlanJson.read(PlanJson.tree(few.get(i % FEW))), Units.CM);
+    }
   }
 
   /** The bytes of {@link Binary#outcome}, with words in the units of who asks. */

@@ -51,6 +51,23 @@ public class PlanRepository {
         .list();
   }
 
+  /** Plans of the appointments that end in a time, of every shop, the next first. */
+  public List<Stored> booked(OffsetDateTime from, OffsetDateTime to, int most) {
+    return db.sql(
+            """
+            select p.id, p.client_id, c.name as client_name, p.version, p.document::text as document, p.updated_at
+            from appointment a join plan p on p.id = a.plan_id join client c on c.id = p.client_id
+            where a.ends_at >= :from and a.ends_at < :to
+            order by a.ends_at, a.id
+            limit :most
+            """)
+        .param("from", from)
+        .param("to", to)
+        .param("most", most)
+        .query(Stored.class)
+        .list();
+  }
+
   public Optional<Stored> find(long shopId, long id) {
     return db.sql(
             """

@@ -59,6 +59,7 @@ class SitDownController {
   private final Heads heads;
   private final Lessons lessons;
   private final SitHeads drawn;
+  private final NextAsked next;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -69,6 +70,7 @@ class SitDownController {
       Heads heads,
       Lessons lessons,
       SitHeads drawn,
+      NextAsked next,
       JsonMapper json,
       Clock clock) {
     this.sitDowns = sitDowns;
@@ -77,6 +79,7 @@ class SitDownController {
     this.heads = heads;
     this.lessons = lessons;
     this.drawn = drawn;
+    this.next = next;
     this.json = json;
     this.clock = clock;
   }
@@ -144,10 +147,13 @@ class SitDownController {
   /** The newest sit-down of a client; made from a walk-in's usual values when there is none. */
   @GetMapping("/clients/{clientId}/sitdown")
   SitDownView newest(@AuthenticationPrincipal Person me, @PathVariable long clientId) {
-    return sitDowns
-        .newest(me.shopId(), clientId)
-        .map(SitDownController::view)
-        .orElseThrow(() -> new NotFoundException("Client " + clientId + " has not sat down yet."));
+    SitDownRepository.Stored s =
+        sitDowns
+            .newest(me.shopId(), clientId)
+            .orElseThrow(
+                () -> new NotFoundException("Client " + clientId + " has not sat down yet."));
+    next.of(me.shopId(), s.id(), s.sitDown());
+    return view(s);
   }
 
   private static SitDownView view(SitDownRepository.Stored s) {
@@ -168,8 +174,9 @@ class SitDownController {
       @Valid @RequestBody SaveSitDown s) {
     SitDown read = SitDownJson.read(s.document());
     heads.fitted(read.head());
-    return new SavedSitDown(
-        sitDowns.save(me.shopId(), id, s.version(), read, OffsetDateTime.now(clock)));
+    long version = sitDowns.save(me.shopId(), id, s.version(), read, OffsetDateTime.now(clock));
+    next.of(me.shopId(), id, read);
+    return new SavedSitDown(version);
   }
 
   /**

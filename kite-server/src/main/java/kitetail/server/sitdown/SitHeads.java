@@ -2,6 +2,7 @@ package kitetail.server.sitdown;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import kitetail.formats.picture.Picks;
 import kitetail.formats.picture.Strokes;
 import kitetail.geom.Mesh;
 import kitetail.hair.Hair;
@@ -9,18 +10,22 @@ import kitetail.head.Bust;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
+import kitetail.plan.SitDown;
 import kitetail.server.head.Heads;
-import kitetail.server.head.Made;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Heads as the sit-down draws them: coarser than the bench, so that a pick shows at once. */
 @Component
-class SitHeads {
+@Order(2)
+class SitHeads implements Warms {
   private static final int SITES = 1500;
   private static final int KEPT = 40;
   private static final int WARM = 15;
+  private static final int STRIPS = 4;
+  private static final int WIDTH_PX = 208;
+  private static final int HEIGHT_PX = 240;
 
   /** A head ready to be drawn. */
   record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust) {}
@@ -32,25 +37,19 @@ class SitHeads {
     this.heads = heads;
   }
 
-  /** Draws some heads once the server is up, so that the first who sits down does not wait. */
-  @EventListener(ApplicationReadyEvent.class)
-  void warmUp() {
-    Thread t =
-        new Thread(
-            () -> {
-              for (int i = 0; i < WARM; i++) {
-                Drawn d = of(new HeadSpec.Measured(545 + 4.0 * i, null, null));
-                Strokes.of(d.scalp().head(), Hair.DEFAULT, SitDownController.STROKES);
-              }
-            },
-            "warm-up-sit-down");
-    t.setDaemon(true);
-    t.start();
+  @Override
+  public void warm() {
+    for (int i = 0; i < WARM; i++) {
+      Drawn d = of(new HeadSpec.Measured(545 + 4.0 * i, null, null));
+      Strokes.of(d.scalp().head(), Hair.DEFAULT, SitDownController.STROKES);
+    }
+    Picks.all().stream()
+        .limit(STRIPS)
+        .forEach(g -> Picks.strip(g, SitDown.walkIn(), heads::fitted, WIDTH_PX, HEIGHT_PX));
   }
 
   Drawn of(HeadSpec spec) {
-    return Made.once(
-        kept,
+    return kept.get(
         spec,
         k -> {
           Scalp s = Scalp.of(heads.fitted(k), SITES);

@@ -1,0 +1,97 @@
+package kitetail.server.picture;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.stream.Stream;
+import kitetail.fall.Fall;
+import kitetail.fall.Styling;
+import kitetail.formats.json.Families;
+import kitetail.formats.picture.View;
+import kitetail.growth.Worn;
+import kitetail.hair.Hair;
+import kitetail.hair.StartingHair;
+import kitetail.hair.StartingLengths;
+import kitetail.hair.Stock;
+import kitetail.head.HeadSpec;
+import kitetail.plan.Plan;
+import kitetail.server.fall.Falls;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Small pictures of plans as they are worn, kept for the next who looks. */
+@Component
+@Order(1)
+class Stills implements Warms {
+  /** Some 40 kB each. */
+  private static final int KEPT = 600;
+
+  /** One plan is asked for from several sides, one after another; a fall holds some 0.3 MB. */
+  private static final int FALLS = 12;
+
+  private static final int FEW = 3;
+  private static final int MOST = 12;
+  private static final Duration DAY = Duration.ofHours(14);
+
+  private record At(Plan plan, double week) {}
+
+  private record Uncut(HeadSpec head, Hair hair, StartingHair start) {}
+
+  /**
+   * @param of a plan some weeks on, or hair nobody has cut yet
+   */
+  private record Key(Record of, View view, int width, int height) {}
+
+  private final Cache<At, Fall> fallen = Caffeine.newBuilder().maximumSize(FALLS).build();
+  private final Cache<Key, byte[]> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Falls falls;
+  private final PlanRepository plans;
+  private final Clock clock;
+
+  Stills(Falls falls, PlanRepository plans, Clock clock) {
+    this.falls = falls;
+    this.plans = plans;
+    this.clock = clock;
+  }
+
+  byte[] png(Plan plan, double week, View view, int width, int height) {
+    At at = new At(plan, week);
+    return kept.get(
+        new Key(at, view, width, height),
+        k -> {
+          Falls.Drawn on = falls.still(plan.head());
+          Fall fall = fallen.get(at, a -> Worn.fall(plan, on.stand(), week));
+          return on.picture().png(fall, plan.hair().colour(), view, width, height);
+        });
+  }
+
+  /** Hair as it came in. */
+  byte[] uncut(HeadSpec head, Hair hair, StartingHair start, View view, int width, int height) {
+    return kept.get(
+        new Key(new Uncut(head, hair, start), view, width, height),
+        k -> {
+          Falls.Drawn on = falls.still(head);
+          Stock stock = Stock.of(StartingLengths.spread(on.stand().ground().scalp(), start, hair));
+          Fall fall = Fall.of(on.stand().ground(), hair, stock, Styling.NATURAL);
+          return on.picture().png(fall, hair.colour(), view, width, height);
+        });
+  }
+
+  /**
+   * Today's heads first, as they are looked at first; so many pictures that the code is compiled.
+   */
+  @Override
+  public void warm() {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    Stream.concat(
+            plans.booked(now.minus(DAY), now.plus(DAY), MOST).stream()
+                .map(PlanRepository.Stored::plan),
+            Families.all().values().stream().limit(FEW))
+        .limit(MOST)
+        .forEach(p -> png(p, 0, View.RIGHT, 240, 270));
+  }
+}

@@ -1,0 +1,2 @@
+/** What a server just started does before its first guest. */
+package kitetail.server.warm;
