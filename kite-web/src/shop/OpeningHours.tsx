@@ -52,28 +52,8 @@ export function OpeningHours({ owner }: { owner: boolean }) {
             ) : (
               <code>{r.rule}</code>
             )}
-            <label className="flex items-center gap-2">
-              from
-              <input
-                inputMode="numeric"
-                placeholder="09:00"
-                maxLength={5}
-                className="input touch w-24 text-lg tabular-nums"
-                value={short(r.from)}
-                onChange={(e) => set(i, { ...r, from: e.target.value })}
-              />
-            </label>
-            <label className="flex items-center gap-2">
-              to
-              <input
-                inputMode="numeric"
-                placeholder="09:00"
-                maxLength={5}
-                className="input touch w-24 text-lg tabular-nums"
-                value={short(r.to)}
-                onChange={(e) => set(i, { ...r, to: e.target.value })}
-              />
-            </label>
+            <Hour name="from" at={r.from} set={(from) => set(i, { ...r, from })} />
+            <Hour name="to" at={r.to} set={(to) => set(i, { ...r, to })} />
             {owner && (
               <button
                 type="button"
@@ -111,5 +91,21 @@ export function OpeningHours({ owner }: { owner: boolean }) {
       )}
       <Problem error={keep.error} />
     </div>
+  );
+}
+
+function Hour({ name, at, set }: { name: string; at: string; set: (at: string) => void }) {
+  return (
+    <label className="flex items-center gap-2">
+      {name}
+      <input
+        inputMode="numeric"
+        placeholder="09:00"
+        maxLength={5}
+        className="input touch w-24 text-lg tabular-nums"
+        value={short(at)}
+        onChange={(e) => set(e.target.value)}
+      />
+    </label>
   );
 }

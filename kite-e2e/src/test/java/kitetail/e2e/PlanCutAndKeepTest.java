@@ -1,6 +1,8 @@
 package kitetail.e2e;
 
 import static kitetail.e2e.Steps.button;
+import static kitetail.e2e.Steps.checkedWithAMiss;
+import static kitetail.e2e.Steps.cutToTheEnd;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
 import static kitetail.e2e.Steps.serious;
@@ -47,29 +49,14 @@ class PlanCutAndKeepTest extends InTheShop {
     saved(p);
 
     p.getByText("To the chair").click();
-    int moves = 0;
-    while (p.url().endsWith("/chair")) {
-      p.getByRole(AriaRole.TIMER).waitFor();
-      Locator next = p.getByText(Pattern.compile("^(Done: |Ask the client)"));
-      next.waitFor();
-      assertThat(p.getByRole(AriaRole.HEADING).first().innerText())
-          .startsWith(Integer.toString(moves + 1));
-      if (next.innerText().startsWith("Ask")) {
-        next.click();
-        p.getByText(Pattern.compile("^Done: ")).waitFor();
-      }
-      next.click();
-      moves++;
-    }
-    Locator fine = button(p, "Fine");
-    Locator over = button(p, "To the finish");
-    fine.waitFor();
-    button(p, "5 mm").click();
-    for (fine.or(over).first().waitFor(); fine.isVisible(); fine.or(over).first().waitFor()) {
-      fine.click();
-    }
-    p.getByText("Take 5 mm.").waitFor();
-    over.click();
+    p.getByRole(AriaRole.TIMER).waitFor();
+    int moves =
+        cutToTheEnd(
+            p,
+            done ->
+                assertThat(p.getByRole(AriaRole.HEADING).first().innerText())
+                    .startsWith(Integer.toString(done + 1)));
+    checkedWithAMiss(p);
     assertThat(moves).isEqualTo(16);
     p.getByText("over to the right").first().waitFor();
     p.getByText(Pattern.compile("^Book \\w")).click();

@@ -5,6 +5,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.function.IntConsumer;
+import java.util.regex.Pattern;
 
 /** What every test of the screens does. */
 final class Steps {
@@ -44,5 +46,39 @@ final class Steps {
                         + ": "
                         + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
             .toList();
+  }
+
+  /**
+   * Every move of a cut to its last, the client asked where that is due; how many it were.
+   *
+   * @param before called before each, with how many are done
+   */
+  static int cutToTheEnd(Page p, IntConsumer before) {
+    int done = 0;
+    while (p.url().endsWith("/chair")) {
+      Locator next = p.getByText(Pattern.compile("^(Done: |Ask the client)"));
+      next.waitFor();
+      before.accept(done);
+      if (next.innerText().startsWith("Ask")) {
+        next.click();
+        p.getByText(Pattern.compile("^Done: ")).waitFor();
+      }
+      next.click();
+      done++;
+    }
+    return done;
+  }
+
+  /** The check round, the first place left 5 mm long and the others fine. */
+  static void checkedWithAMiss(Page p) {
+    Locator fine = button(p, "Fine");
+    Locator over = button(p, "To the finish");
+    fine.waitFor();
+    button(p, "5 mm").click();
+    for (fine.or(over).first().waitFor(); fine.isVisible(); fine.or(over).first().waitFor()) {
+      fine.click();
+    }
+    p.getByText("Take 5 mm.").waitFor();
+    over.click();
   }
 }

@@ -15,7 +15,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Heads for hair to fall on, and what fell on them lately. Each is made once however many ask at a
- * time: a plan just opened is asked for its preview, its fall and its remedies at once.
+ * time: a plan just opened is asked for its preview, its fall and its remedies at once. Not to be
+ * asked for by parts of work that is spread over the processors.
  */
 @Component
 public class Falls {

@@ -33,14 +33,15 @@ public class Heads {
   private final Cache<HeadSpec, Ready> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
 
   /**
-   * A fitted head.
+   * A fitted head; may be asked for by parts of work that is spread over the processors.
    *
    * @throws kitetail.head.HeadMeasureException when no head has these measures
    */
   public Head fitted(HeadSpec spec) {
-    return fitted.get(spec, Head::of);
+    return Made.once(fitted, spec, Head::of);
   }
 
+  /** Made once however many ask at a time; not to be asked for by parts of spread work. */
   public Ready of(HeadSpec spec) {
     return kept.get(
         spec,

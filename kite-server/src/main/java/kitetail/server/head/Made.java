@@ -4,8 +4,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import java.util.function.Function;
 
 /**
- * A kept value, or a new one made outside the cache's lock, for what is asked by many threads of
- * one piece of work: none of them waits for another. Two may make the same value once each.
+ * A kept value, or a new one made outside the cache's lock. For what parts of spread work ask for:
+ * what is made is itself spread over the processors, and a worker that waited for the lock would
+ * keep from its maker the very hands it needs. Two threads may make the same value once each.
  */
 public final class Made {
   private Made() {}

@@ -1,5 +1,6 @@
 package kitetail.server.sitdown;
 
+import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
@@ -26,6 +27,11 @@ class NextAsked {
     this.advice = advice;
     this.falls = falls;
     this.families = families;
+  }
+
+  @PreDestroy
+  void stop() {
+    sitDowns.close();
   }
 
   void of(long shopId, long sitDownId, SitDown client) {

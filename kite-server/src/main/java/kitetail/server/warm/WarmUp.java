@@ -3,6 +3,7 @@ package kitetail.server.warm;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -12,6 +13,7 @@ import org.springframework.stereotype.Component;
  * comes first does not wait.
  */
 @Component
+@ConditionalOnProperty(name = "kitetail.warm-up", matchIfMissing = true)
 class WarmUp {
   private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Future;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -13,7 +14,7 @@ import org.slf4j.LoggerFactory;
  * Work that may be done beforehand, one piece at a time: the last that was named for a key, once
  * nothing new was named for it so long.
  */
-public final class WhenQuiet<K> {
+public final class WhenQuiet<K> implements AutoCloseable {
   private static final Logger LOG = LoggerFactory.getLogger(WhenQuiet.class);
 
   private final Map<K, Future<?>> waiting = new ConcurrentHashMap<>();
@@ -31,6 +32,7 @@ public final class WhenQuiet<K> {
               return t;
             });
     one.setRemoveOnCancelPolicy(true);
+    one.setRejectedExecutionHandler(new ThreadPoolExecutor.DiscardPolicy());
   }
 
   /** Takes the place of what was named for the key and has not begun. */
@@ -43,6 +45,12 @@ public final class WhenQuiet<K> {
           }
           return one.schedule(() -> run(key, work), quiet.toMillis(), TimeUnit.MILLISECONDS);
         });
+  }
+
+  /** What has not begun is not done any more. */
+  @Override
+  public void close() {
+    one.shutdownNow();
   }
 
   private void run(K key, Runnable work) {

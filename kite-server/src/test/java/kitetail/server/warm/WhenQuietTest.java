@@ -42,4 +42,14 @@ class WhenQuietTest {
       assertThat(end.await(30, TimeUnit.SECONDS)).isTrue();
     }
   }
+
+  @Test
+  void whatHasNotBegunWhenTheServerStops_isNotDone() throws InterruptedException {
+    List<String> done = new CopyOnWriteArrayList<>();
+    try (WhenQuiet<Integer> q = new WhenQuiet<>("test", Duration.ofMillis(200))) {
+      q.then(1, () -> done.add("late"));
+    }
+    Thread.sleep(400);
+    assertThat(done).isEmpty();
+  }
 }

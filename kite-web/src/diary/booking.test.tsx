@@ -1,0 +1,144 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { afterEach, expect, it, vi } from "vitest";
+import type { AppointmentRow } from "../api/types";
+import { asked, atPage, refused } from "../atPage";
+import { AppointmentSheet } from "./AppointmentSheet";
+import { BookForm } from "./BookForm";
+import { Late } from "./Late";
+import { Waiting } from "./Waiting";
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const ZONE = "Europe/Amsterdam";
+const row = {
+  id: 5,
+  personId: 1,
+  stylist: "Maud",
+  clientId: 3,
+  clientName: "Bram",
+  planId: 4,
+  startsAt: "2026-03-02T09:00:00Z",
+  endsAt: "2026-03-02T09:30:00Z",
+} as AppointmentRow;
+const client = { id: 3, name: "Bram", planId: 4, planTitle: "Quiet Side Part" };
+const waits = { id: 8, clientId: 6, clientName: "Elin", until: "2026-03-16", note: "mornings" };
+
+function form(answers: Record<string, unknown>) {
+  const done = vi.fn();
+  const sent = atPage(
+    <BookForm
+      chair="Maud"
+      personId={1}
+      day="2026-03-02"
+      minute={600}
+      zone={ZONE}
+      done={done}
+      shut={() => undefined}
+    />,
+    { "GET /api/clients": [client], "GET /api/waiting": { waiting: [waits] }, ...answers },
+  );
+  return { done, sent };
+}
+
+it("books a client with their plan, the time moved by a touch, in the shop's own zone", async () => {
+  const { done, sent } = form({ "POST /api/appointments": {} });
+  fireEvent.click(screen.getByText("+15 min"));
+  fireEvent.click(await screen.findByText("Quiet Side Part"));
+  await waitFor(() => expect(done).toHaveBeenCalled());
+  const body = asked(sent, "POST")[0]?.body as { startsAt: string };
+  expect(body).toMatchObject({ personId: 1, clientId: 3, planId: 4 });
+  expect(Date.parse(body.startsAt)).toBe(Date.parse("2026-03-02T09:15:00Z"));
+});
+
+it("offers the chair first to who waits, and takes them off the list once booked", async () => {
+  const { done, sent } = form({ "POST /api/appointments": {}, "DELETE /api/waiting/8": {} });
+  fireEvent.click(await screen.findByText("Elin"));
+  await waitFor(() => expect(done).toHaveBeenCalled());
+  expect(asked(sent, "DELETE").map((s) => s.url)).toEqual(["/api/waiting/8"]);
+});
+
+it("keeps the sheet open and who waits on the list when the time is taken", async () => {
+  const { done, sent } = form({ "POST /api/appointments": refused("That time is taken.", 409) });
+  fireEvent.click(await screen.findByText("Elin"));
+  await screen.findByText("That time is taken.");
+  expect(done).not.toHaveBeenCalled();
+  expect(asked(sent, "DELETE")).toEqual([]);
+});
+
+it("puts a client on the waiting list for a fortnight", async () => {
+  const { sent } = form({ "POST /api/waiting": {} });
+  fireEvent.click(await screen.findByLabelText("Waiting list: Bram"));
+  await screen.findByText("On the waiting list.");
+  expect(asked(sent, "POST")[0]?.body).toEqual({
+    clientId: 3,
+    planId: 4,
+    personId: null,
+    until: "2026-03-16",
+  });
+});
+
+it("takes somebody off the waiting list", async () => {
+  const sent = atPage(<Waiting />, {
+    "GET /api/waiting": { waiting: [waits] },
+    "DELETE /api/waiting/8": {},
+  });
+  fireEvent.click(await screen.findByText("Waiting (1)"));
+  expect(screen.getByText("until 16 March · mornings")).toBeTruthy();
+  fireEvent.click(screen.getByText("Take off"));
+  await waitFor(() => expect(asked(sent, "DELETE")).toHaveLength(1));
+});
+
+it("shows on paper what a late chair does, and moves it only when told to", async () => {
+  const paper = {
+    personId: 1,
+    rows: [{ id: 6, clientName: "Elin", wasAt: "2026-03-02T09:30:00Z", startsAt: "2026-03-02T09:40:00Z" }],
+  };
+  const done = vi.fn();
+  vi.setSystemTime(new Date("2026-03-02T09:00:00Z"));
+  const sent = atPage(<Late row={row} zone={ZONE} done={done} shut={() => undefined} />, {
+    "GET /api/diary/late": paper,
+    "POST /api/diary/late": {},
+  });
+  await screen.findByText("Elin");
+  expect(screen.getAllByText("10:40"), "free then, and the next begins").toHaveLength(2);
+  expect(asked(sent, "POST")).toEqual([]);
+  fireEvent.click(screen.getByText("5 min later"));
+  await waitFor(() => expect(asked(sent, "GET").at(-1)?.url).toContain("freeAt=2026-03-02T09:45"));
+  fireEvent.click(await screen.findByText("Move it"));
+  await waitFor(() => expect(done).toHaveBeenCalled());
+  expect(asked(sent, "POST")[0]?.body).toEqual(paper);
+  vi.useRealTimers();
+});
+
+it("moves, lengthens and takes off an appointment, and says when it cannot", async () => {
+  const moves: unknown[] = [];
+  atPage(
+    <AppointmentSheet
+      row={row}
+      zone={ZONE}
+      chairs={[
+        { id: 1, name: "Maud" },
+        { id: 2, name: "Joris" },
+      ]}
+      late={() => undefined}
+      move={(...to) => moves.push(to)}
+      done={() => undefined}
+      shut={() => undefined}
+    />,
+    { "DELETE /api/appointments/5": refused("It is being cut now.", 409) },
+  );
+  for (const words of ["5 min earlier", "5 min longer", "5 min shorter", "To Joris"]) {
+    fireEvent.click(screen.getByText(words));
+  }
+  expect(moves).toEqual([
+    [1, "2026-03-02", 595, 30],
+    [1, "2026-03-02", 600, 35],
+    [1, "2026-03-02", 600, 25],
+    [2, "2026-03-02", 600, 30],
+  ]);
+  fireEvent.click(screen.getByText("Take it off the diary"));
+  await screen.findByText("It is being cut now.");
+});

@@ -1,0 +1,114 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { afterEach, expect, it, vi } from "vitest";
+import { asked, atPage, refused } from "../atPage";
+import { OpeningHours } from "./OpeningHours";
+import { Outbox } from "./Outbox";
+import { People } from "./People";
+import { Records } from "./Records";
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const HOURS = {
+  hours: [
+    { rule: "FREQ=WEEKLY;BYDAY=TU,WE", since: "2020-01-06", from: "09:00:00", to: "17:30:00" },
+    { rule: "FREQ=MONTHLY;BYDAY=1SA", since: "2020-01-06", from: "10:00:00", to: "14:00:00" },
+  ],
+};
+
+it("keeps changed hours as rules, and rows without a day not at all", async () => {
+  const sent = atPage(<OpeningHours owner />, {
+    "GET /api/shop/hours": HOURS,
+    "PUT /api/shop/hours": (body: unknown) => body,
+  });
+  await screen.findByText("FREQ=MONTHLY;BYDAY=1SA");
+  expect(screen.getByText<HTMLButtonElement>("Kept").disabled).toBe(true);
+  fireEvent.click(screen.getByText("Fri"));
+  fireEvent.click(screen.getByText("Tue"));
+  fireEvent.change(screen.getAllByLabelText("to")[0] as HTMLElement, { target: { value: "18:00" } });
+  fireEvent.click(screen.getByText("More hours"));
+  fireEvent.click(screen.getAllByText("Sat")[1] as HTMLElement);
+  fireEvent.click(screen.getByText("Keep these hours"));
+  await screen.findByText("Kept");
+  expect(asked(sent, "PUT").map((s) => s.body)).toEqual([
+    {
+      hours: [
+        { rule: "FREQ=WEEKLY;BYDAY=WE,FR", since: "2020-01-06", from: "09:00:00", to: "18:00" },
+        HOURS.hours[1],
+      ],
+    },
+  ]);
+});
+
+it("leaves a stylist's hands off the hours, and says what is wrong with them to an owner", async () => {
+  atPage(<OpeningHours owner={false} />, { "GET /api/shop/hours": HOURS });
+  await screen.findByText("An owner of the shop sets them.");
+  expect(screen.queryByText("Keep these hours")).toBeNull();
+  cleanup();
+  atPage(<OpeningHours owner />, {
+    "GET /api/shop/hours": HOURS,
+    "PUT /api/shop/hours": refused("to: 08:00 is before 09:00"),
+  });
+  fireEvent.change((await screen.findAllByLabelText("to"))[0] as HTMLElement, { target: { value: "08:00" } });
+  fireEvent.click(screen.getByText("Keep these hours"));
+  await screen.findByText("to: 08:00 is before 09:00");
+  expect(screen.getAllByLabelText<HTMLInputElement>("to")[0]?.value).toBe("08:00");
+});
+
+it("says of each message whom it went to, what it said and when", async () => {
+  const message = {
+    id: 1,
+    clientId: 3,
+    clientName: "Bram",
+    kind: "REMINDER",
+    address: "+31 6 5550 0102",
+    words: "We see you on Friday.",
+    madeAt: "2026-03-02T10:00:00Z",
+  };
+  atPage(<Outbox />, {
+    "GET /api/messages": {
+      messages: [message, { ...message, id: 2, kind: "RETURN", sentAt: "2026-03-02T10:00:30Z" }],
+    },
+  });
+  await screen.findByText("Reminder");
+  expect(screen.getByText("waits for the gateway")).toBeTruthy();
+  expect(screen.getByText("Come back")).toBeTruthy();
+  expect(screen.getByText(/^sent 2 Mar/)).toBeTruthy();
+  cleanup();
+  atPage(<Outbox />, { "GET /api/messages": { messages: [] } });
+  await screen.findByText(/Nothing was sent yet/);
+  cleanup();
+  atPage(<Outbox />, { "GET /api/messages": new Error("gone") });
+  await screen.findByText(/cannot be reached/);
+});
+
+it("gives a new stylist a chair, and an owner alone does", async () => {
+  const sent = atPage(<People owner />, { "POST /api/people": {} });
+  fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Wiebe" } });
+  fireEvent.change(screen.getByLabelText("Signs in as"), { target: { value: "Wiebe" } });
+  fireEvent.change(screen.getByLabelText(/^Password/), { target: { value: "a-long-word" } });
+  fireEvent.click(screen.getByText("Give them a chair"));
+  await screen.findByText("There is a chair for them in the diary now.");
+  expect(asked(sent, "POST")[0]?.body).toEqual({
+    name: "Wiebe",
+    signIn: "wiebe",
+    password: "a-long-word",
+    units: "CM",
+  });
+  await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("Name").value).toBe(""));
+  cleanup();
+  atPage(<People owner={false} />, {});
+  expect(screen.queryByLabelText("Name")).toBeNull();
+});
+
+it("hands out the books of the year that is picked, the whole of them to an owner", () => {
+  atPage(<Records owner />, {});
+  fireEvent.change(screen.getByLabelText("Year"), { target: { value: "2021" } });
+  expect(screen.getByText(/^Visits/).getAttribute("href")).toBe("/api/records/visits.csv?year=2021");
+  expect(screen.getByText(/whole year/).getAttribute("href")).toBe("/api/records/archive.zip?year=2021");
+  cleanup();
+  atPage(<Records owner={false} />, {});
+  expect(screen.queryByText(/whole year/)).toBeNull();
+});

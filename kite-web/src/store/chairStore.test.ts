@@ -1,0 +1,89 @@
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import type { ChairEntry } from "../api/types";
+import { answering, asked, refused } from "../atPage";
+import { endSitting, flush, keptSitting, sitDownAt, useChair, write } from "./chairStore";
+
+const TOKEN = "5b0f0c5e-0000-4000-8000-000000000001";
+const view = { token: TOKEN, startedAt: "2026-03-02T10:00:00Z", document: { moves: [] }, entries: [] };
+const bite = (move: string): ChairEntry => ({ kind: "bite", move }) as ChairEntry;
+type Entries = { device: string; entries: { number: number; entry: ChairEntry }[] };
+
+beforeEach(() => {
+  localStorage.clear();
+  useChair.setState({ planId: 0, sitting: null, reached: true, problem: "" });
+});
+afterEach(() => vi.unstubAllGlobals());
+
+const stored = (body: Entries) => ({ stored: 1 + Math.max(...body.entries.map((e) => e.number)) });
+
+it("keeps what is written on the device at once, and sends it in order, numbered without a gap", async () => {
+  const sent = answering({ "POST /api/plans/4/sitting": view, "POST /api/sittings/": stored });
+  await sitDownAt(4);
+  write(bite("a"));
+  write(bite("b"));
+  write(bite("c"));
+  expect(keptSitting(4)?.unsent.length).toBeGreaterThan(0);
+  await flush();
+  await vi.waitFor(() => expect(useChair.getState().sitting?.unsent).toEqual([]));
+  const all = asked(sent, "POST")
+    .filter((s) => s.url.includes("/entries"))
+    .flatMap((s) => (s.body as Entries).entries);
+  expect([...new Set(all.map((e) => e.number))]).toEqual([0, 1, 2]);
+  expect(keptSitting(4)?.told).toHaveLength(3);
+});
+
+it("goes on with the network gone, outlives a reload, and sends everything once when it is back", async () => {
+  let gone = false;
+  const sent = answering({
+    "POST /api/plans/4/sitting": () => (gone ? new Error("gone") : view),
+    "POST /api/sittings/": (body: Entries) => (gone ? new Error("gone") : stored(body)),
+  });
+  await sitDownAt(4);
+  gone = true;
+  write(bite("a"));
+  await flush();
+  expect(useChair.getState().reached).toBe(false);
+  // The page is loaded again, still without the network.
+  useChair.setState({ planId: 0, sitting: null, reached: true, problem: "" });
+  await sitDownAt(4);
+  expect(useChair.getState().sitting?.unsent).toHaveLength(1);
+  expect(useChair.getState().problem).toBe("");
+  write(bite("b"));
+  await flush();
+  gone = false;
+  await flush();
+  expect(useChair.getState().sitting?.unsent).toEqual([]);
+  expect(useChair.getState().reached).toBe(true);
+  const arrived = asked(sent, "POST").at(-1)?.body as Entries;
+  expect(arrived.entries.map((e) => e.number)).toEqual([0, 1]);
+});
+
+it("keeps sending what is refused off the network's account, and says why", async () => {
+  answering({ "POST /api/plans/4/sitting": view, "POST /api/sittings/": refused("No such move.") });
+  await sitDownAt(4);
+  write(bite("x"));
+  await flush();
+  expect(useChair.getState().problem).toBe("No such move.");
+  expect(useChair.getState().reached).toBe(true);
+  expect(useChair.getState().sitting?.unsent, "nothing is lost").toHaveLength(1);
+});
+
+it("begins anew when the sitting was tied off on another tablet", async () => {
+  let first = true;
+  const sent = answering({
+    "POST /api/plans/4/sitting": () => {
+      if (!first) return { ...view, token: "another" };
+      first = false;
+      return refused("It was tied off.", 404);
+    },
+  });
+  localStorage.setItem(
+    "kite-sitting-4",
+    JSON.stringify({ ...view, device: "d", next: 3, unsent: [], told: [] }),
+  );
+  await sitDownAt(4);
+  expect(asked(sent, "POST")).toHaveLength(2);
+  expect(useChair.getState().sitting?.token).toBe("another");
+  endSitting(4);
+  expect(keptSitting(4)).toBeNull();
+});
