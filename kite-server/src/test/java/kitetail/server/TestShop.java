@@ -13,6 +13,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import kitetail.server.warm.Warms;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -136,6 +137,11 @@ final class TestShop implements AutoCloseable {
 
   int port() {
     return Integer.parseInt(app.getEnvironment().getRequiredProperty("local.server.port"));
+  }
+
+  /** What a server does once it is up, which these tests otherwise do without. */
+  List<Warms> warms() {
+    return app.getBeanProvider(Warms.class).orderedStream().toList();
   }
 
   @Override
