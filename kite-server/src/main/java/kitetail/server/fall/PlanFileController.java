@@ -3,6 +3,7 @@ package kitetail.server.fall;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import kitetail.fall.Fall;
+import kitetail.formats.json.Families;
 import kitetail.formats.look.FallGlb;
 import kitetail.formats.look.LookSvg;
 import kitetail.formats.look.ProfileCsv;
@@ -20,6 +21,8 @@ import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
+import kitetail.server.warm.Warms;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -35,7 +38,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** A kept plan as files to take away: the cut sheet, the fallen shape and its drawings. */
 @RestController
 @RequestMapping("/api")
-class PlanFileController {
+@Order(7)
+class PlanFileController implements Warms {
   private final Falls falls;
   private final Heads heads;
   private final PlanRepository plans;
@@ -80,20 +84,23 @@ class PlanFileController {
 
   private Sheet sheet(Person me, long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
-    Plan plan = s.plan();
+    return sheet(s.plan(), Units.valueOf(me.units()), s.clientName());
+  }
+
+  @Override
+  public void warm() {
+    Plan first = Families.all().values().iterator().next();
+    CutSheet.pdf(sheet(first, Units.CM, ""), Paper.A4);
+  }
+
+  private Sheet sheet(Plan plan, Units units, String who) {
     Falls.Drawn on = falls.sheet(plan.head());
     Fall fall = Worn.fall(plan, on.stand(), 0);
     byte[] fallen =
         on.picture()
             .png(
                 fall, plan.hair().colour(), View.CORNER, Sheet.PICTURE_WIDTH, Sheet.PICTURE_HEIGHT);
-    return new Sheet(
-        plan,
-        heads.run(plan),
-        heads.of(plan).picture(),
-        fallen,
-        Units.valueOf(me.units()),
-        s.clientName());
+    return new Sheet(plan, heads.run(plan), heads.of(plan).picture(), fallen, units, who);
   }
 
   @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")
