@@ -1,6 +1,7 @@
 package kitetail.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,12 +50,14 @@ public final class Course {
     while (same < ran.length && moves.get(same).cut().equals(ran[same])) {
       same++;
     }
+    // A cut that is refused on the way leaves nothing that looks as if it had been run.
+    Arrays.fill(ran, same, ran.length, null);
     for (int m = same; m < ran.length; m++) {
       Move move = moves.get(m);
-      ran[m] = move.cut();
       Cut cut = PlanEngine.resolved(plan, move, states[m], bench.scalp());
       double[] left = cut instanceof Texture ? null : leaves(m, cut);
       states[m + 1] = PlanEngine.after(cut, zones[m], left, move.handRatio(plan.hair()), states[m]);
+      ran[m] = move.cut();
     }
     return states[ran.length];
   }
