@@ -71,17 +71,27 @@ public final class Tape {
   private static double fromInside(StarSurface s, Vec3 from, UnitVec d, double guessMm) {
     Vec3 c = s.centreMm();
     double r = guessMm;
+    double before = 0;
+    double rBefore = 0;
     for (int k = 0; k < 30; k++) {
       double x = from.x() + r * d.x();
       double y = from.y() + r * d.y();
       double z = from.z() + r * d.z();
       double h = s.heightMm(x, y, z);
-      double dist = Math.sqrt(sq(x - c.x()) + sq(y - c.y()) + sq(z - c.z()));
-      double slope = ((x - c.x()) * d.x() + (y - c.y()) * d.y() + (z - c.z()) * d.z()) / dist;
-      r -= h / Math.max(slope, 0.4);
       if (Math.abs(h) < 1e-7) {
         break;
       }
+      double slope;
+      if (k == 0) {
+        double dist = Math.sqrt(sq(x - c.x()) + sq(y - c.y()) + sq(z - c.z()));
+        slope = ((x - c.x()) * d.x() + (y - c.y()) * d.y() + (z - c.z()) * d.z()) / dist;
+      } else {
+        // Where the skin leans away, as at the nape, its height grows faster than the way to it.
+        slope = (h - before) / (r - rBefore);
+      }
+      before = h;
+      rBefore = r;
+      r -= h / Math.max(slope, 0.4);
     }
     return r;
   }
