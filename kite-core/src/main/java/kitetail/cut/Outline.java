@@ -286,25 +286,33 @@ public sealed interface Outline {
 
     @Override
     public Drawn on(Head h) {
-      double sideburn = Math.abs(h.azimuthRad(h.place(Place.SIDEBURN_RIGHT)));
-      double ear = Math.abs(h.azimuthRad(h.place(Place.BEHIND_EAR_RIGHT)));
-      double temple = Math.abs(h.azimuthRad(h.place(Place.TEMPLE_RIGHT)));
+      double[] right =
+          azimuths(h, Place.TEMPLE_RIGHT, Place.SIDEBURN_RIGHT, Place.BEHIND_EAR_RIGHT);
+      double[] left = azimuths(h, Place.TEMPLE_LEFT, Place.SIDEBURN_LEFT, Place.BEHIND_EAR_LEFT);
       return (s, i) -> {
+        double[] at = s.azimuthRad(i) < 0 ? left : right;
         double a = Math.abs(s.azimuthRad(i));
-        if (a <= temple) {
+        if (a <= at[0]) {
           return Double.POSITIVE_INFINITY;
         }
         double high =
-            a < sideburn
-                ? sideburnMm * Smooth.step((a - temple) / (sideburn - temple))
-                : a < ear
+            a < at[1]
+                ? sideburnMm * Smooth.step((a - at[0]) / (at[1] - at[0]))
+                : a < at[2]
                     ? sideburnMm
-                        + Smooth.step((a - sideburn) / (ear - sideburn))
-                            * (behindEarMm - sideburnMm)
+                        + Smooth.step((a - at[1]) / (at[2] - at[1])) * (behindEarMm - sideburnMm)
                     : behindEarMm
-                        + Smooth.step((a - ear) / (Math.PI - ear)) * (napeMm - behindEarMm);
+                        + Smooth.step((a - at[2]) / (Math.PI - at[2])) * (napeMm - behindEarMm);
         double t = s.aboveHairlineMm(i) / high;
         return t > 1 ? Double.POSITIVE_INFINITY : lengthMm + t * (farMm - lengthMm);
+      };
+    }
+
+    private static double[] azimuths(Head h, Place temple, Place sideburn, Place behindEar) {
+      return new double[] {
+        Math.abs(h.azimuthRad(h.place(temple))),
+        Math.abs(h.azimuthRad(h.place(sideburn))),
+        Math.abs(h.azimuthRad(h.place(behindEar)))
       };
     }
 
