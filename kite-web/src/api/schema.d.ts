@@ -2255,6 +2255,9 @@ export interface components {
             hairLevels?: string[];
             levelsMm?: number[];
         };
+        Relief: {
+            mm?: number[];
+        };
         RemedyRow: {
             document?: components["schemas"]["JsonNode"];
             move?: string;
@@ -2315,6 +2318,7 @@ export interface components {
             girthMm?: number;
             /** Format: double */
             lengthMm?: number;
+            relief?: components["schemas"]["Relief"];
             /** Format: double */
             sides?: number;
         };

@@ -117,6 +117,7 @@ export type SitDocument = {
     shape?: Record<string, number>;
     hairline?: Record<string, number>;
     nudges?: Record<string, { upFingers: number; acrossFingers: number }>;
+    relief?: { mm: number[] };
   };
   hair?: {
     exitDeg: number;

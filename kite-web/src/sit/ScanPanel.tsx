@@ -143,8 +143,8 @@ export function withScan(
   head: SitDocument["head"],
   scanned: NonNullable<FittedScan["head"]>,
 ): SitDocument["head"] {
-  const { sides, back, forehead, ...measures } = scanned;
+  const { sides, back, forehead, relief, ...measures } = scanned;
   const rounded = Object.fromEntries(Object.entries(measures).map(([k, v]) => [k, Math.round(v * 10) / 10]));
   const shape = { ...head.shape, sides, back, forehead };
-  return { ...head, ...rounded, frontToNapeMm: undefined, shape };
+  return { ...head, ...rounded, frontToNapeMm: undefined, shape, relief };
 }

@@ -166,10 +166,12 @@ it("takes a scanned head over without losing its hairline", () => {
     sides: 0.5,
     back: -0.2,
     forehead: 0,
+    relief: { mm: [0.25, -1.5] },
   };
   const head = withScan({ ...document.head, frontToNapeMm: 330 }, scanned);
   expect(head).toMatchObject({ girthMm: 581.2, hairline: { napeDropMm: 0 }, shape: { sides: 0.5 } });
   expect(head.frontToNapeMm).toBeUndefined();
+  expect(head.relief).toEqual(scanned.relief); // what the numbers cannot hold comes along
 });
 
 it("reads the head's bytes, and keeps the meshes it has when none are sent", () => {

@@ -92,6 +92,16 @@ public final class RadiusTable implements StarSurface {
     return new RadiusTable(centreMm, n, sum);
   }
 
+  /** How much higher the skin stands along a direction of length 1, mm. */
+  public interface Rise {
+    double mm(double x, double y, double z);
+  }
+
+  /** The same radii with something laid on. */
+  public RadiusTable raised(Rise rise) {
+    return bake(centreMm, n, (d, at) -> radii[at] + rise.mm(d.x(), d.y(), d.z()));
+  }
+
   public RadiusTable times(double k) {
     return new RadiusTable(centreMm, n, java.util.Arrays.stream(radii).map(r -> k * r).toArray());
   }

@@ -7,6 +7,9 @@ package kitetail.geom;
 public sealed interface Solid {
   double valueMm(double x, double y, double z);
 
+  /** The same with left and right changed over. */
+  Solid mirrored();
+
   /**
    * Ellipsoid with half axes along the head axes. Value {@code k0(k0-1)/k1} with k0 = |p/r|, k1 =
    * |p/r²|: exact on the skin, a first-order distance near it. Tilt: the top leans back by {@code
@@ -17,6 +20,12 @@ public sealed interface Solid {
       if (!(halfAxesMm.x() > 0 && halfAxesMm.y() > 0 && halfAxesMm.z() > 0)) {
         throw new IllegalArgumentException("half axes must be above 0, were " + halfAxesMm);
       }
+    }
+
+    @Override
+    public Solid mirrored() {
+      return new Ellipsoid(
+          new Vec3(-centreMm.x(), centreMm.y(), centreMm.z()), halfAxesMm, tiltBackRad);
     }
 
     @Override
@@ -49,6 +58,15 @@ public sealed interface Solid {
   /** A rod from one end to the other whose radius changes evenly along it. */
   record Capsule(Vec3 fromMm, Vec3 toMm, double fromRadiusMm, double toRadiusMm) implements Solid {
     @Override
+    public Solid mirrored() {
+      return new Capsule(
+          new Vec3(-fromMm.x(), fromMm.y(), fromMm.z()),
+          new Vec3(-toMm.x(), toMm.y(), toMm.z()),
+          fromRadiusMm,
+          toRadiusMm);
+    }
+
+    @Override
     public double valueMm(double x, double y, double z) {
       double bx = toMm.x() - fromMm.x();
       double by = toMm.y() - fromMm.y();
@@ -71,7 +89,27 @@ public sealed interface Solid {
    * max(k-|a-b|,0)/k}; k mm is the reach of the join. A hollow is taken out in the same way.
    */
   final class Joined implements Solid {
-    private record Part(Solid solid, double blendMm, boolean hollow) {}
+    /** A solid, and where it has one its fellow on the other side. */
+    private record Part(Solid solid, Solid fellow, double blendMm, boolean hollow) {
+      double joinedTo(double v, double x, double y, double z) {
+        double w = solid.valueMm(x, y, z);
+        if (fellow == null) {
+          return joined(v, w);
+        }
+        double o = fellow.valueMm(x, y, z);
+        // The order of two joins shows a little: half of each, so that left and right are alike.
+        return 0.5 * (joined(joined(v, w), o) + joined(joined(v, o), w));
+      }
+
+      Part mirrored() {
+        return new Part(
+            solid.mirrored(), fellow == null ? null : fellow.mirrored(), blendMm, hollow);
+      }
+
+      private double joined(double v, double w) {
+        return hollow ? -smoothMin(-v, w, blendMm) : smoothMin(v, w, blendMm);
+      }
+    }
 
     private final Part[] parts;
 
@@ -80,15 +118,24 @@ public sealed interface Solid {
     }
 
     public static Joined first(Solid s) {
-      return new Joined(new Part[] {new Part(s, 0, false)});
+      return new Joined(new Part[] {new Part(s, null, 0, false)});
     }
 
     public Joined with(Solid s, double blendMm) {
-      return add(new Part(s, blendMm, false));
+      return add(new Part(s, null, blendMm, false));
     }
 
     public Joined without(Solid s, double blendMm) {
-      return add(new Part(s, blendMm, true));
+      return add(new Part(s, null, blendMm, true));
+    }
+
+    /** A solid and its mirror image, joined so that neither comes first. */
+    public Joined withBoth(Solid s, double blendMm) {
+      return add(new Part(s, s.mirrored(), blendMm, false));
+    }
+
+    public Joined withoutBoth(Solid s, double blendMm) {
+      return add(new Part(s, s.mirrored(), blendMm, true));
     }
 
     private Joined add(Part p) {
@@ -98,12 +145,15 @@ public sealed interface Solid {
     }
 
     @Override
+    public Solid mirrored() {
+      return new Joined(java.util.Arrays.stream(parts).map(Part::mirrored).toArray(Part[]::new));
+    }
+
+    @Override
     public double valueMm(double x, double y, double z) {
       double v = parts[0].solid.valueMm(x, y, z);
       for (int i = 1; i < parts.length; i++) {
-        Part p = parts[i];
-        double w = p.solid.valueMm(x, y, z);
-        v = p.hollow ? -smoothMin(-v, w, p.blendMm) : smoothMin(v, w, p.blendMm);
+        v = parts[i].joinedTo(v, x, y, z);
       }
       return v;
     }

@@ -12,10 +12,10 @@ final class EdgeNudges {
     AT_DEG.put(Place.FRONT, 0.0);
     AT_DEG.put(Place.NAPE, 180.0);
     both(Place.RECESSION_LEFT, Place.RECESSION_RIGHT, HairlineShape.RECESSION_DEG);
-    both(Place.TEMPLE_LEFT, Place.TEMPLE_RIGHT, 60);
+    both(Place.TEMPLE_LEFT, Place.TEMPLE_RIGHT, HairlineShape.TEMPLE_DEG);
     both(Place.SIDEBURN_LEFT, Place.SIDEBURN_RIGHT, HairlineShape.SIDEBURN_DEG);
-    both(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT, 96);
-    both(Place.BEHIND_EAR_LEFT, Place.BEHIND_EAR_RIGHT, 120);
+    both(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT, 93);
+    both(Place.BEHIND_EAR_LEFT, Place.BEHIND_EAR_RIGHT, 117);
     both(Place.NAPE_CORNER_LEFT, Place.NAPE_CORNER_RIGHT, 146);
   }
 

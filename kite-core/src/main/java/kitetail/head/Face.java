@@ -8,11 +8,23 @@ import kitetail.geom.Solid;
 import kitetail.geom.Vec3;
 
 /**
- * The places of the face and neck, found on the drawn model as by hand: the nose and chin are
- * farthest forward, the brow stands out over the eye's hollow, the cheek hollow, jaw corner and
- * collar are where a line down the skin turns most. Carried from there to a fitted head.
+ * The places of the face and neck, found on the drawn model as by hand: the nose is farthest
+ * forward, chin and jaw corner where the skin has turned half way under, the cheek hollow and
+ * collar are where a line down the skin turns most; brow and eye are drawn at heights of their own.
+ * Carried from there to a fitted head.
  */
 final class Face {
+  /** Heights over the ear canal of the open face mesh named in docs/engine.md. */
+  private static final double BROW_Z = 44;
+
+  private static final double EYE_Z = 20;
+
+  private static final double BROW_X = 30;
+  private static final double EYE_X = 31;
+
+  /** How far forward of the ear canals the corner of the jaw is felt. */
+  private static final double JAW_Y = 33;
+
   private static final Map<FacePlace, Vec3> MODEL = find();
 
   private Face() {}
@@ -27,16 +39,14 @@ final class Face {
   private static Map<FacePlace, Vec3> find() {
     Map<FacePlace, Vec3> at = new EnumMap<>(FacePlace.class);
     DoubleUnaryOperator middle = z -> skin(0, z, 1);
-    at.put(FacePlace.NOSE_TIP, front(0, highest(middle, -30, 30)));
-    at.put(FacePlace.CHIN, front(0, highest(middle, -84, -52)));
-    double brow = highest(z -> skin(26, z, 1), 22, 50);
-    double eye = highest(z -> -skin(30, z, 1), -4, brow);
+    at.put(FacePlace.NOSE_TIP, front(0, highest(middle, -40, 10)));
+    at.put(FacePlace.CHIN, front(0, highest(z -> middle.applyAsDouble(z) - z, -112, -70)));
     double cheek = highest(z -> bend(y -> skin(44, y, 1), z), -52, -14);
-    double jaw = highest(z -> -bend(y -> side(14, y), z), -60, -22);
-    both(at, FacePlace.BROW_LEFT, FacePlace.BROW_RIGHT, front(26, brow));
-    both(at, FacePlace.EYE_LEFT, FacePlace.EYE_RIGHT, front(30, eye));
+    double jaw = highest(z -> side(JAW_Y, z) - 0.45 * z, -100, -50);
+    both(at, FacePlace.BROW_LEFT, FacePlace.BROW_RIGHT, front(BROW_X, BROW_Z));
+    both(at, FacePlace.EYE_LEFT, FacePlace.EYE_RIGHT, front(EYE_X, EYE_Z));
     both(at, FacePlace.CHEEK_LEFT, FacePlace.CHEEK_RIGHT, front(44, cheek));
-    both(at, FacePlace.JAW_LEFT, FacePlace.JAW_RIGHT, new Vec3(side(14, jaw), 14, jaw));
+    both(at, FacePlace.JAW_LEFT, FacePlace.JAW_RIGHT, new Vec3(side(JAW_Y, jaw), JAW_Y, jaw));
     // The ear is drawn, not felt for: its top, middle and lobe are those of the drawn one.
     both(at, FacePlace.EAR_HIGH_LEFT, FacePlace.EAR_HIGH_RIGHT, new Vec3(80, -16, 32));
     both(at, FacePlace.MID_EAR_LEFT, FacePlace.MID_EAR_RIGHT, new Vec3(84, -12, 3));

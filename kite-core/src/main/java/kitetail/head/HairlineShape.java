@@ -16,6 +16,8 @@ import kitetail.geom.Smooth;
  * @param napePointMm a V at the centre nape, 0 to 30
  * @param napePointsMm two points, one either side, 0 to 30
  * @param napeRoundMm how far the corners of the nape are rounded off, 0 to 30
+ * @param templeMm how far forward and down the temple point comes, −15 to 20
+ * @param sideburnWidthMm how much wider than usual the sideburns are, toward the face, −8 to 8
  */
 public record HairlineShape(
     double frontPeakMm,
@@ -25,11 +27,22 @@ public record HairlineShape(
     double napeDropMm,
     double napePointMm,
     double napePointsMm,
-    double napeRoundMm) {
+    double napeRoundMm,
+    double templeMm,
+    double sideburnWidthMm) {
   public static final HairlineShape USUAL = new HairlineShape(0, 0, 0, 0, 0, 0, 0, 0);
 
-  static final double RECESSION_DEG = 37;
-  static final double SIDEBURN_DEG = 76.5;
+  static final double RECESSION_DEG = 34;
+
+  /** Where the hair comes forward to a point, between recession and sideburn. */
+  static final double TEMPLE_DEG = 50;
+
+  static final double SIDEBURN_DEG = 70;
+
+  /** Before the sideburn, and how steeply its front edge falls there. */
+  private static final double SIDEBURN_FRONT_DEG = 59.5;
+
+  private static final double SIDEBURN_FRONT_SLOPE = 4;
   private static final double NAPE_POINTS_DEG = 157;
   private static final double NAPE_CORNER_DEG = 140;
 
@@ -42,6 +55,31 @@ public record HairlineShape(
     within("napePointMm", napePointMm, 0, 30);
     within("napePointsMm", napePointsMm, 0, 30);
     within("napeRoundMm", napeRoundMm, 0, 30);
+    within("templeMm", templeMm, -15, 20);
+    within("sideburnWidthMm", sideburnWidthMm, -8, 8);
+  }
+
+  /** With temples and sideburns as wide as usual. */
+  public HairlineShape(
+      double frontPeakMm,
+      double recessionLeftMm,
+      double recessionRightMm,
+      double sideburnMm,
+      double napeDropMm,
+      double napePointMm,
+      double napePointsMm,
+      double napeRoundMm) {
+    this(
+        frontPeakMm,
+        recessionLeftMm,
+        recessionRightMm,
+        sideburnMm,
+        napeDropMm,
+        napePointMm,
+        napePointsMm,
+        napeRoundMm,
+        0,
+        0);
   }
 
   HairlineShape mirrored() {
@@ -53,7 +91,9 @@ public record HairlineShape(
         napeDropMm,
         napePointMm,
         napePointsMm,
-        napeRoundMm);
+        napeRoundMm,
+        templeMm,
+        sideburnWidthMm);
   }
 
   /** How far further down the head than usual the hair ends at an azimuth, mm. */
@@ -62,11 +102,21 @@ public record HairlineShape(
     return frontPeakMm * bump(a, 0, 15)
         - recessionRightMm * bump(a, RECESSION_DEG, 12)
         - recessionLeftMm * bump(a, -RECESSION_DEG, 12)
-        + sideburnMm * (bump(a, SIDEBURN_DEG, 5.5) + bump(a, -SIDEBURN_DEG, 5.5))
+        + sideburnMm * sideburnShare(a)
+        + templeMm * (bump(a, TEMPLE_DEG, 7) + bump(a, -TEMPLE_DEG, 7))
+        + SIDEBURN_FRONT_SLOPE
+            * sideburnWidthMm
+            * (bump(a, SIDEBURN_FRONT_DEG, 2.6) + bump(a, -SIDEBURN_FRONT_DEG, 2.6))
         + napeDropMm * napeShare(azimuthRad)
         + napePointMm * bump(a, 180, 10)
         + napePointsMm * (bump(a, NAPE_POINTS_DEG, 7.5) + bump(a, -NAPE_POINTS_DEG, 7.5))
         - napeRoundMm * (bump(a, NAPE_CORNER_DEG, 12) + bump(a, -NAPE_CORNER_DEG, 12));
+  }
+
+  /** 1 over the end of the sideburn, falling to 0 in front of it and at the ear. */
+  private static double sideburnShare(double deg) {
+    double a = Math.abs(deg);
+    return Smooth.step((a - 57) / 7) * (1 - Smooth.step((a - 73) / 7));
   }
 
   /** 1 over the nape, falling smoothly to 0 behind the ears. */
@@ -76,7 +126,7 @@ public record HairlineShape(
 
   /** 1 over the forehead, falling smoothly to 0 at the temples. */
   static double frontShare(double azimuthRad) {
-    return 1 - Smooth.step((Math.abs(Math.toDegrees(azimuthRad)) - 38) / 34);
+    return 1 - Smooth.step((Math.abs(Math.toDegrees(azimuthRad)) - 34) / 30);
   }
 
   /** 1 round the ear, falling smoothly to 0 before and behind it. */

@@ -121,9 +121,9 @@ public final class Head {
       Place mastoid,
       Place napeCorner,
       Place ridgeSide) {
-    places.put(recession, edge(side * extreme(side, 25, 60, false)));
-    places.put(temple, edge(side * Math.toRadians(60)));
-    double low = extreme(side, 62, 92, true);
+    places.put(recession, edge(side * extreme(side, 20, 50, false)));
+    places.put(temple, edge(side * Math.toRadians(HairlineShape.TEMPLE_DEG)));
+    double low = extreme(side, 58, 84, true);
     double top = extreme(side, Math.toDegrees(low), 118, false);
     places.put(sideburn, edge(side * low));
     places.put(earTop, edge(side * top));

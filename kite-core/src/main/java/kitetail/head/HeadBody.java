@@ -21,9 +21,10 @@ record HeadBody(
     double fullness,
     double hairSpreadMm,
     HeadSpec.Measured spec) {
-  /** The model in one build, before it is stretched and filled. */
-  static RadiusTable picked(HeadShape shape) {
-    return ModelHead.surface(ModelHead.Build.of(shape, 0));
+  /** The model in one build with what a scan found besides, before it is stretched and filled. */
+  static RadiusTable picked(HeadSpec.Measured spec) {
+    RadiusTable t = ModelHead.surface(ModelHead.Build.of(spec.shape(), 0));
+    return spec.relief() == null ? t : spec.relief().on(t);
   }
 
   static HeadBody of(

@@ -70,7 +70,7 @@ final class HeadFit {
         given.put(m, m.givenIn(spec));
       }
     }
-    HeadFit fit = new HeadFit(spec, given, HeadBody.picked(spec.shape()));
+    HeadFit fit = new HeadFit(spec, given, HeadBody.picked(spec));
     HeadBody body = fit.best();
     if (!fit.allowed(body)) {
       throw fit.refusal();

@@ -20,6 +20,7 @@ public sealed interface HeadSpec {
    * girth may be null: it is then taken in proportion to the girth.
    *
    * @param nudges landmarks the stylist has moved
+   * @param relief what a scan found that the numbers cannot hold; null for none
    */
   record Measured(
       double girthMm,
@@ -29,7 +30,8 @@ public sealed interface HeadSpec {
       Double lengthMm,
       HeadShape shape,
       HairlineShape hairline,
-      Map<Place, Nudge> nudges)
+      Map<Place, Nudge> nudges,
+      Relief relief)
       implements HeadSpec {
     public Measured {
       if (!(girthMm > 0)) {
@@ -39,6 +41,25 @@ public sealed interface HeadSpec {
       hairline = hairline == null ? HairlineShape.USUAL : hairline;
       nudges =
           Collections.unmodifiableMap(nudges == null ? new TreeMap<>() : new TreeMap<>(nudges));
+    }
+
+    /** A head that was not scanned. */
+    public Measured(
+        double girthMm,
+        Double earToEarMm,
+        Double frontToNapeMm,
+        Double breadthMm,
+        Double lengthMm,
+        HeadShape shape,
+        HairlineShape hairline,
+        Map<Place, Nudge> nudges) {
+      this(girthMm, earToEarMm, frontToNapeMm, breadthMm, lengthMm, shape, hairline, nudges, null);
+    }
+
+    /** The same by its numbers alone. */
+    public Measured withoutRelief() {
+      return new Measured(
+          girthMm, earToEarMm, frontToNapeMm, breadthMm, lengthMm, shape, hairline, nudges);
     }
 
     /** A head of the usual shape. */
@@ -59,7 +80,8 @@ public sealed interface HeadSpec {
           lengthMm,
           shape.mirrored(),
           hairline.mirrored(),
-          other);
+          other,
+          relief == null ? null : relief.mirrored());
     }
 
     Nudge nudge(Place p) {

@@ -55,7 +55,13 @@ enum Measure {
               b.side(EAR_Z + b.shape().earRightMm(), 1));
       case FRONT_TO_NAPE ->
           Tape.arcMm(s, b.front(), s.onto(s.centreMm().plus(UnitVec.UP.times(1))), b.nape());
-      case BREADTH -> 2 * reach(s, new Vec3(1, 0, 0), Math.toRadians(95), Math.toRadians(78));
+      case BREADTH -> {
+        double right = reach(s, new Vec3(1, 0, 0), Math.toRadians(95), Math.toRadians(78));
+        // Only what a scan found besides differs from side to side.
+        yield b.spec().relief() == null
+            ? 2 * right
+            : right + reach(s, new Vec3(-1, 0, 0), Math.toRadians(-95), Math.toRadians(78));
+      }
       case LENGTH ->
           reach(s, new Vec3(0, 1, 0), 0, Math.toRadians(78))
               + reach(s, new Vec3(0, -1, 0), Math.PI, Math.toRadians(95));

@@ -55,45 +55,44 @@ final class ModelHead {
     double bone = b.back;
     double up = b.forehead;
     double full = b.fullness;
-    double eminenceX = 36 + 9 * flat;
-    double eminenceZ = 68 + 4 * flat;
-    return Solid.Joined.first(egg(0, -4, 44, 74 - 2 * flat, 96, 84))
-        .with(egg(eminenceX, -26, eminenceZ, 34 + 2 * flat, 54 + 8 * full, 46), 48)
-        .with(egg(-eminenceX, -26, eminenceZ, 34 + 2 * flat, 54 + 8 * full, 46), 48)
+    double eminenceX = 20.8 + 9 * flat;
+    double eminenceZ = 63.5 + 4 * flat;
+    return Solid.Joined.first(egg(0, -4.5 - 4 * bone, 37.8, 76 - 2 * flat, 95.1 + 4 * bone, 91.9))
+        .withBoth(egg(eminenceX, -30.9, eminenceZ, 42.4 + 2 * flat, 50.2 + 8 * full, 47.3), 48)
         .with(
             egg(
                 0,
-                -64 - 12 * bone,
-                24 - 3 * bone,
-                50 - 3 * bone + 12 * full,
-                34,
-                40 - 9 * Math.max(0, bone)),
+                -52.4 - 11 * bone,
+                19.7 - 3 * bone,
+                47.3 - 3 * bone + 12 * full,
+                29.8,
+                34 - 9 * Math.max(0, bone)),
             46)
-        .with(egg(0, 48 + 6 * up, 66 + 4 * up, 54 + 12 * full, 40, 46), 44)
-        .with(egg(0, 44, -14, 57, 46, 54), 36)
-        .with(rod(45, 12, -36, 16, 70, -66, 11, 12), 46)
-        .with(rod(-45, 12, -36, -16, 70, -66, 11, 12), 46)
-        .with(egg(0, 78, -66, 17, 15, 14), 26)
-        .with(egg(0, 78, -38, 26, 14, 18), 30)
-        .with(rod(0, -26, -20, 0, -44, -120, 50, 55), 40);
+        .with(egg(0, 43.3 + 6 * up, 51.9 + 4 * up, 53.4 + 12 * full, 43.6, 50.3), 44)
+        .with(egg(0, 25.9, -23.7, 64.2, 62.3, 70.5), 40)
+        .withBoth(egg(42.6, 46.4, 1.1, 17.5, 15.8, 13), 36)
+        .withBoth(rod(43.1, 22.3, -57.3, 21.3, 55.9, -87.5, 14.9, 14.2), 44)
+        .with(egg(0, 64.9, -89.7, 17.4, 18.6, 15.7), 36)
+        .with(egg(0, 78.2, -43.6, 18.5, 13.9, 23.7), 40)
+        .with(rod(0, -26, -20, 0, -44, -120, 50, 54), 40);
   }
 
   private static Solid.Joined body() {
     return skull(Build.USUAL)
-        .with(rod(-120, -52, -190, 120, -52, -190, 58, 58), 60)
-        .with(rod(0, 86, 24, 0, 104, -16, 5, 8.5), 18)
-        .with(egg(26, 82, 34, 22, 10, 8), 28)
-        .with(egg(-26, 82, 34, 22, 10, 8), 28);
+        .withBoth(rod(20, -50, -188, 150, -50, -218, 50, 42), 60)
+        .withoutBoth(egg(36, 102, 20.5, 23, 23, 12), 16)
+        .withBoth(egg(31, 72.5, 19.5, 13, 12, 11), 8)
+        .with(rod(0, 91, 25, 0, 104, -17, 5, 8.5), 16)
+        .withBoth(egg(9.5, 97, -23, 7, 9, 6.5), 8)
+        .withBoth(egg(25, 82, 43, 20, 8, 5), 16)
+        .with(egg(0, 92, -48, 18, 5, 4), 10)
+        .with(egg(0, 90, -57, 15, 5, 4.5), 10);
   }
 
   private static Solid bust() {
-    Solid.Joined b = body();
-    for (int s = -1; s <= 1; s += 2) {
-      Solid shell = new Ellipsoid(new Vec3(s * 77, -12, 2), new Vec3(7, 18, 31), EAR_TILT_RAD);
-      Solid bowl = new Ellipsoid(new Vec3(s * 85, -10, 5), new Vec3(7, 9.5, 17), EAR_TILT_RAD);
-      b = b.with(Solid.Joined.first(shell).without(bowl, 4), 7);
-    }
-    return b;
+    Solid shell = new Ellipsoid(new Vec3(77, -12, 2), new Vec3(7, 18, 31), EAR_TILT_RAD);
+    Solid bowl = new Ellipsoid(new Vec3(85, -10, 5), new Vec3(7, 9.5, 17), EAR_TILT_RAD);
+    return body().withBoth(Solid.Joined.first(shell).without(bowl, 4), 7);
   }
 
   private static Solid egg(double x, double y, double z, double a, double b, double c) {

@@ -38,6 +38,15 @@ public record Pose(double unitMm, UnitVec[] rows, Vec3 shiftMm) {
     return new Pose(unitMm, r, s.plus(by));
   }
 
+  /** The angle between two poses, radians. */
+  double turnedFrom(Pose o) {
+    double trace = 0;
+    for (int k = 0; k < 3; k++) {
+      trace += rows[k].dot(o.rows[k].times(1));
+    }
+    return Math.acos(Math.max(-1, Math.min(1, (trace - 1) / 2)));
+  }
+
   private static double part(UnitVec u, int k) {
     return k == 0 ? u.x() : k == 1 ? u.y() : u.z();
   }

@@ -12,13 +12,17 @@ final class Ridge {
   private static final double STEP_MM = 1.5;
   private static final int WINDOW = 12;
   private static final double SMOOTH_DEG = 9;
+
+  /** A place that turns less by this share still counts for a third of the sharpest. */
+  private static final double NEARLY = 0.03;
+
   private static final int LINES = 180;
 
   /** A ridge moved by hand at the side moves this far round. */
   private static final double NUDGED_DEG = 40;
 
-  private static final double RECESSION_RAD = Math.toRadians(37);
-  private static final double TEMPLE_RAD = Math.toRadians(60);
+  private static final double RECESSION_RAD = Math.toRadians(HairlineShape.RECESSION_DEG);
+  private static final double TEMPLE_RAD = Math.toRadians(HairlineShape.TEMPLE_DEG);
 
   private Ridge() {}
 
@@ -66,16 +70,25 @@ final class Ridge {
     for (int i = first; i <= last; i++) {
       line[i] = m.point(azimuth, m.polarAtArcRad(azimuth, i * STEP_MM));
     }
-    double best = -1;
-    int at = Math.max(first, last - WINDOW);
+    double from = 0.22 * Math.min(end, 180) + WINDOW * STEP_MM;
+    double to = Math.min(end, 135 + WINDOW * STEP_MM) - WINDOW * STEP_MM;
+    double[] turn = new double[Math.max(0, last - WINDOW + 1)];
+    double best = 0;
     for (int i = first + WINDOW; i <= last - WINDOW; i++) {
-      double turn = turnRad(line[i - WINDOW], line[i], line[i + WINDOW]);
-      if (turn > best) {
-        best = turn;
-        at = i;
-      }
+      turn[i] = turnRad(line[i - WINDOW], line[i], line[i + WINDOW]);
+      best = Math.max(best, turn[i]);
     }
-    return m.polarAtArcRad(azimuth, at * STEP_MM);
+    // Where the head turns nearly as much over a stretch, the middle of it: a hair's breadth of
+    // another head must not move the ridge from one end to the other.
+    double sum = 0;
+    double at = 0;
+    for (int i = first + WINDOW; i <= last - WINDOW; i++) {
+      double inside = Smooth.step((i * STEP_MM - from) / 8) * Smooth.step((to - i * STEP_MM) / 8);
+      double w = inside * Math.exp((turn[i] / best - 1) / NEARLY);
+      sum += w;
+      at += w * i * STEP_MM;
+    }
+    return m.polarAtArcRad(azimuth, sum < 1e-9 ? Math.max(from, to) : at / sum);
   }
 
   /** Angle the head turns through from a over b to c. */

@@ -2,6 +2,7 @@ package kitetail.head;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
@@ -34,6 +35,20 @@ public final class ScanFit {
   private static final double[] MOST = {0.19, 0.19, 0.2, 1.5, 1, 1, 1};
   private static final double POINT_MM = 1;
   private static final double PRIOR_WEIGHT = 0.05;
+  private static final double FACES_DIFFER_MM = 5;
+
+  /** What stands farther off the fitted numbers than this is no skin. */
+  private static final double RELIEF_REACH_MM = 7;
+
+  private static final double RELIEF_RIDGE = 3;
+
+  private static final double ALIKE_RAD = Math.toRadians(15);
+
+  /** So many of the ways the scan may lie are fitted to the end. */
+  private static final int FINISHED = 4;
+
+  private static final Comparator<ScanFit> BEST =
+      Comparator.comparingDouble(f -> f.cost(6) - f.nose());
 
   private final double[] scan;
   private Pose pose;
@@ -57,7 +72,8 @@ public final class ScanFit {
       String unit,
       double rmsMm,
       float[] points,
-      float[] residualMm) {}
+      float[] residualMm,
+      float[] correctedMm) {}
 
   /**
    * @param xyz the scan's points in its own frame and unit, x, y, z in turn
@@ -70,11 +86,15 @@ public final class ScanFit {
       throw new IllegalArgumentException("a head needs at least 200 points, the scan has " + count);
     }
     double[] thin = thinned(xyz, count, FIT_POINTS);
-    ScanFit best = marks == null ? guessed(xyz, count, thin) : marked(thin, marks);
+    List<ScanFit> begun = marks == null ? guessed(xyz, count, thin) : List.of(marked(thin, marks));
+    return begun.parallelStream().map(ScanFit::finished).min(BEST).orElseThrow().result();
+  }
+
+  private ScanFit finished() {
     for (double reach : new double[] {14, 9, 6, 4, 3, 3, 3, 3}) {
-      best.step(reach, NUMBERS);
+      step(reach, NUMBERS);
     }
-    return best.result();
+    return this;
   }
 
   /** A sample of a scan as it lies in its file, for a stylist to mark; x, y, z in turn. */
@@ -105,8 +125,8 @@ public final class ScanFit {
     return fit;
   }
 
-  /** Tries many ways the scan may lie, coarsely, and carries on with the best. */
-  private static ScanFit guessed(float[] xyz, int count, double[] thin) {
+  /** Tries many ways the scan may lie, coarsely, and carries on with the best few. */
+  private static List<ScanFit> guessed(float[] xyz, int count, double[] thin) {
     double[] coarse = thinned(xyz, count, COARSE_POINTS);
     double extent = extent(coarse);
     List<Pose> starts = new ArrayList<>();
@@ -136,19 +156,31 @@ public final class ScanFit {
                   return f;
                 })
             .sorted((a, b) -> Double.compare(a.cost(12), b.cost(12)))
-            .limit(8)
             .toList();
-    return tried.parallelStream()
-        .map(
-            f -> {
-              ScanFit g = new ScanFit(thin, f.pose);
-              for (double reach : new double[] {25, 18, 14, 10}) {
-                g.step(reach, POSE + 3);
-              }
-              return g;
-            })
-        .min((a, b) -> Double.compare(a.cost(6) - a.nose(), b.cost(6) - b.nose()))
-        .orElseThrow();
+    List<ScanFit> nearer =
+        unlike(tried, 8).parallelStream()
+            .map(
+                f -> {
+                  ScanFit g = new ScanFit(thin, f.pose);
+                  for (double reach : new double[] {25, 18, 14, 10}) {
+                    g.step(reach, POSE + 3);
+                  }
+                  return g;
+                })
+            .sorted(BEST)
+            .toList();
+    return unlike(nearer, FINISHED);
+  }
+
+  /** The first few that do not lie as one before them does. */
+  private static List<ScanFit> unlike(List<ScanFit> sorted, int most) {
+    List<ScanFit> out = new ArrayList<>();
+    for (ScanFit f : sorted) {
+      if (out.size() < most && out.stream().noneMatch(o -> o.pose.turnedFrom(f.pose) < ALIKE_RAD)) {
+        out.add(f);
+      }
+    }
+    return out;
   }
 
   private static List<UnitVec[]> turns(Random random) {
@@ -244,11 +276,16 @@ public final class ScanFit {
   }
 
   /** The part of a head that a fit goes by: not the face, the ears or the neck. */
-  private static boolean counts(Vec3 p) {
+  static boolean counts(Vec3 p) {
     boolean low = p.z() < 0 && p.y() > -30 || p.z() < -34;
     boolean face = p.y() > 30 && p.z() < 56;
     boolean ear = Math.abs(p.x()) > 55 && p.z() < 42 && p.y() > -52;
     return !low && !face && !ear;
+  }
+
+  /** The face tells front from back, with or without a nose, though it is no part of the fit. */
+  private static boolean face(Vec3 p) {
+    return p.y() > 30 && p.z() < 56 && p.z() > -90;
   }
 
   private static StarSurface skin(double[] s) {
@@ -324,7 +361,10 @@ public final class ScanFit {
     }
   }
 
-  /** Mean capped distance, mm; missing points count as far. */
+  /**
+   * Mean capped distance, mm; missing points count as far. Where the face is, what stands off more
+   * than faces differ counts as well: a head turned round lies there with its back.
+   */
   private double cost(double capMm) {
     StarSurface s = skin(shape);
     double sum = 0;
@@ -334,6 +374,8 @@ public final class ScanFit {
       if (counts(p)) {
         sum += Math.min(capMm, Math.abs(off(s, p)));
         n++;
+      } else if (face(p)) {
+        sum += Math.min(capMm, Math.max(0, Math.abs(off(s, p)) - FACES_DIFFER_MM));
       }
     }
     int least = scan.length / 3 / 5;
@@ -362,30 +404,35 @@ public final class ScanFit {
           "the scan does not look like a head from any side; mark both ear canals and the bridge"
               + " of the nose");
     }
-    HeadSpec.Measured spec =
-        new HeadSpec.Measured(
-            girth,
-            Measure.EAR_TO_EAR.of(b),
-            null,
-            Measure.BREADTH.of(b),
-            Measure.LENGTH.of(b),
-            picked,
-            null,
-            null);
     int n = scan.length / 3;
     float[] points = new float[3 * n];
-    float[] residual = new float[n];
-    double sum = 0;
-    int counted = 0;
     for (int i = 0; i < n; i++) {
       Vec3 p = pose.toHead(scan[3 * i], scan[3 * i + 1], scan[3 * i + 2]);
-      double d = off(b.surface(), p);
       points[3 * i] = (float) p.x();
       points[3 * i + 1] = (float) p.y();
       points[3 * i + 2] = (float) p.z();
-      residual[i] = (float) d;
-      if (counts(p) && Math.abs(d) < 12) {
-        sum += d * d;
+    }
+    Relief relief = relief(b, points);
+    HeadSpec.Measured scanned =
+        new HeadSpec.Measured(570, null, null, null, null, picked, null, null, relief);
+    HeadBody corrected = HeadBody.of(relief.on(b.table()), b.factors(), 0, 0, scanned);
+    HeadSpec.Measured spec =
+        new HeadSpec.Measured(
+            Measure.GIRTH.of(corrected),
+            Measure.EAR_TO_EAR.of(corrected),
+            null,
+            Measure.BREADTH.of(corrected),
+            Measure.LENGTH.of(corrected),
+            picked,
+            null,
+            null,
+            relief);
+    float[] residual = off(b.surface(), points);
+    double sum = 0;
+    int counted = 0;
+    for (int i = 0; i < n; i++) {
+      if (counts(point(points, i)) && Math.abs(residual[i]) < 12) {
+        sum += residual[i] * residual[i];
         counted++;
       }
     }
@@ -394,6 +441,46 @@ public final class ScanFit {
       unit++;
     }
     return new Result(
-        spec, pose, UNIT_NAMES[unit], Math.sqrt(sum / Math.max(1, counted)), points, residual);
+        spec,
+        pose,
+        UNIT_NAMES[unit],
+        Math.sqrt(sum / Math.max(1, counted)),
+        points,
+        residual,
+        off(corrected.surface(), points));
+  }
+
+  private static Vec3 point(float[] points, int i) {
+    return new Vec3(points[3 * i], points[3 * i + 1], points[3 * i + 2]);
+  }
+
+  private static float[] off(StarSurface s, float[] points) {
+    float[] out = new float[points.length / 3];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = (float) off(s, point(points, i));
+    }
+    return out;
+  }
+
+  /** What the numbers leave over, in the model's frame, before it is stretched. */
+  private static Relief relief(HeadBody b, float[] points) {
+    Vec3 f = b.factors();
+    List<Vec3> at = new ArrayList<>();
+    double[] off = new double[points.length / 3];
+    double[] weight = new double[off.length];
+    for (int i = 0; i < points.length / 3; i++) {
+      Vec3 p = point(points, i);
+      Vec3 q = new Vec3(p.x() / f.x(), p.y() / f.y(), p.z() / f.z());
+      double d = b.table().heightMm(q.x(), q.y(), q.z());
+      double u = d / RELIEF_REACH_MM;
+      if (counts(p) && Math.abs(u) < 1) {
+        off[at.size()] = d;
+        weight[at.size()] = (1 - u * u) * (1 - u * u);
+        at.add(q);
+      }
+    }
+    // As many points as a head is scanned with here, whatever the scan has.
+    double ridge = RELIEF_RIDGE * at.size() / FIT_POINTS;
+    return Relief.of(b.table().centreMm(), at, off, weight, ridge);
   }
 }

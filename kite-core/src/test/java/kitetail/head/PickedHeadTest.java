@@ -49,7 +49,8 @@ class PickedHeadTest {
       double k = 0.9 + 0.18 * r.nextDouble();
       HeadBody drawn =
           HeadBody.of(
-              HeadBody.picked(shape),
+              HeadBody.picked(
+                  new HeadSpec.Measured(570, null, null, null, null, shape, null, null)),
               new Vec3(
                   k * (0.93 + 0.14 * r.nextDouble()),
                   k * (0.93 + 0.14 * r.nextDouble()),

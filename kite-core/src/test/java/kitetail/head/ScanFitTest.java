@@ -87,6 +87,32 @@ class ScanFitTest {
     }
   }
 
+  /** Dents and bumps that no number holds come back as a correction; the mirror image mirrored. */
+  @Test
+  void whatTheNumbersCannotHold_isKeptAsASmoothCorrection() {
+    Head plain = Head.of(new HeadSpec.Measured(575, null, null));
+    float[] p = scanned(plain, Pose.SAME, 1, 0);
+    Vec3 bump = plain.surface().onto(new Vec3(40, -60, 110));
+    for (int i = 0; i < p.length; i += 3) {
+      Vec3 v = new Vec3(p[i], p[i + 1], p[i + 2]);
+      double near = v.distanceTo(bump) / 30;
+      Vec3 out = v.minus(plain.surface().centreMm());
+      Vec3 moved = v.plus(out.times(4 * Math.exp(-near * near / 2) / out.norm()));
+      p[i] = (float) moved.x();
+      p[i + 1] = (float) moved.y();
+      p[i + 2] = (float) moved.z();
+    }
+    ScanFit.Result f = ScanFit.of(p, p.length / 3, null);
+    Head found = Head.of(f.spec());
+    Vec3 top = bump.plus(bump.minus(plain.surface().centreMm()).times(4 / 120.0));
+    assertThat(found.surface().heightMm(top.x(), top.y(), top.z())).isCloseTo(0, within(0.8));
+    Head other = Head.of(f.spec().mirrored());
+    assertThat(other.surface().heightMm(-top.x(), top.y(), top.z()))
+        .isCloseTo(found.surface().heightMm(top.x(), top.y(), top.z()), within(0.05));
+    Head without = Head.of(f.spec().withoutRelief());
+    assertThat(without.surface().heightMm(top.x(), top.y(), top.z())).isGreaterThan(1.5);
+  }
+
   @Test
   void whatIsNoHead_isRefused_withAWayOn() {
     Random r = new Random(9);

@@ -51,8 +51,7 @@ class TapeTest {
 
   private static HeadBody body(double across, double forward, double up, double fullness) {
     HeadSpec.Measured spec = new HeadSpec.Measured(570, null, null);
-    return HeadBody.of(
-        HeadBody.picked(HeadShape.USUAL), new Vec3(across, forward, up), fullness, 0, spec);
+    return HeadBody.of(HeadBody.picked(spec), new Vec3(across, forward, up), fullness, 0, spec);
   }
 
   @ParameterizedTest
@@ -77,7 +76,7 @@ class TapeTest {
   @Test
   void theHairlinesApart_lengthenFrontToNape_byJustThatMuch() {
     HeadSpec.Measured spec = new HeadSpec.Measured(570, null, null);
-    var picked = HeadBody.picked(HeadShape.USUAL);
+    var picked = HeadBody.picked(new HeadSpec.Measured(570, null, null));
     Vec3 k = new Vec3(1, 1, 1);
     double usual = Measure.FRONT_TO_NAPE.of(HeadBody.of(picked, k, 0, 0, spec));
     double apart = Measure.FRONT_TO_NAPE.of(HeadBody.of(picked, k, 0, 20, spec));

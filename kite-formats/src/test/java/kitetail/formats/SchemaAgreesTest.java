@@ -67,7 +67,9 @@ class SchemaAgreesTest {
             "napeDropMm",
             "napePointMm",
             "napePointsMm",
-            "napeRoundMm")) {
+            "napeRoundMm",
+            "templeMm",
+            "sideburnWidthMm")) {
       all.add(new Range("/head/hairline/" + f, "hairline", f));
     }
     for (String f : List.of("upFingers", "acrossFingers")) {

@@ -59,8 +59,8 @@ public final class HeadPicture {
   public BufferedImage draw(double[] lengthsMm, View view, int width, int height, Units labels) {
     int w = width * FINE;
     int h = height * FINE;
-    double span = view == View.TOP ? 250 : 292;
-    Vec3 middle = view == View.TOP ? new Vec3(0, -4, 40) : new Vec3(0, -2, 8);
+    double span = view == View.TOP ? 250 : 316;
+    Vec3 middle = view == View.TOP ? new Vec3(0, -4, 40) : new Vec3(0, 2, -4);
     Raster r = new Raster(w, h, view.from(), middle, Math.min(h / span, w / 224.0));
     r.draw(bust, null);
     float[] byVertex = null;

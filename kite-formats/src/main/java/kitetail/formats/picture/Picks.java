@@ -78,7 +78,15 @@ public final class Picks {
       head =
           heads.apply(
               new HeadSpec.Measured(
-                  m.girthMm(), null, null, null, null, m.shape(), m.hairline(), m.nudges()));
+                  m.girthMm(),
+                  null,
+                  null,
+                  null,
+                  null,
+                  m.shape(),
+                  m.hairline(),
+                  m.nudges(),
+                  m.relief()));
     }
     return PickPicture.draw(
         head,

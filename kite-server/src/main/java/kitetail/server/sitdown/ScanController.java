@@ -7,6 +7,7 @@ import kitetail.formats.mesh.MeshReader;
 import kitetail.formats.mesh.ScanMesh;
 import kitetail.geom.Vec3;
 import kitetail.head.HeadSpec;
+import kitetail.head.Relief;
 import kitetail.head.ScanFit;
 import kitetail.head.ScanMarks;
 import kitetail.server.device.Scanner;
@@ -37,7 +38,8 @@ class ScanController {
       double lengthMm,
       double sides,
       double back,
-      double forehead) {}
+      double forehead,
+      Relief relief) {}
 
   /**
    * @param problem why no head was found without marks; null when one was
@@ -109,7 +111,8 @@ class ScanController {
               h.lengthMm(),
               h.shape().sides(),
               h.shape().back(),
-              h.shape().forehead());
+              h.shape().forehead(),
+              h.relief());
       return new FittedScan(
           m.format(),
           m.triangles(),
