@@ -93,12 +93,12 @@ public class FallBench {
 
   @Benchmark
   public Look readAFall() {
-    return Look.of(fallen, crop.stock, crop.plan.hair().colour(), bust);
+    return Look.of(fallen, crop.stock, bust);
   }
 
   @Benchmark
   public byte[] still240By300() {
-    return picture.png(fallen, crop.plan.hair().colour(), View.RIGHT, 240, 300);
+    return picture.png(fallen, View.RIGHT, 240, 300);
   }
 
   /** The same strands, their clamps, lengths and stiffness, on the same body. */

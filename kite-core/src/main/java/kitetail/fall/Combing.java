@@ -57,11 +57,12 @@ final class Combing {
     d[2] = z / l;
   }
 
-  /** How much the comb holds at the place found, 0 to 1. */
-  double held() {
+  /** How much the comb, or in dry hair what it left, holds at the place found, 0 to 1. */
+  double held(boolean wet) {
+    float[] held = wet ? lie.combedOver : lie.held;
     double sum = 0;
     for (int k = 0; k < 4; k++) {
-      sum += shares[k] * lie.held[nodes[k]];
+      sum += shares[k] * held[nodes[k]];
     }
     return sum;
   }

@@ -20,7 +20,10 @@ public final class Fall {
 
   public static final int PREVIEW_STRANDS = 800;
 
+  private static final double HIDES = 2.3;
+
   private final Ground ground;
+  private final Hair hair;
   private final Styling styling;
   private final int points;
   private final float[] xyz;
@@ -33,6 +36,7 @@ public final class Fall {
 
   Fall(
       Ground ground,
+      Hair hair,
       Styling styling,
       int points,
       float[] xyz,
@@ -43,6 +47,7 @@ public final class Fall {
       float[] perMm2,
       boolean[] settled) {
     this.ground = ground;
+    this.hair = hair;
     this.styling = styling;
     this.points = points;
     this.xyz = xyz;
@@ -94,8 +99,8 @@ public final class Fall {
 
   /** Over what length a hair of the strand bends. */
   public double bendingLengthMm(int strand) {
-    return Rod.of(
-            1000 * diameterMm(strand), curlRatio(strand), styling.wet(), styling.productShare())
+    double dry = styling.wet() ? curlRatio(strand) * curlRatio(strand) : curlRatio(strand);
+    return Rod.of(1000 * diameterMm(strand), dry, styling.wet(), styling.productShare())
         .bendingLengthMm();
   }
 
@@ -110,12 +115,14 @@ public final class Fall {
   }
 
   /**
-   * Share of the skin at a strand's root that its hairs hide: {@code 1 − e^(−n d l)}, n hairs of
-   * width d a square millimetre, each lying over the skin for its length, at most a centimetre of
-   * it; as for any things that fall at random.
+   * Share of the skin at a strand's root that its hairs hide: {@code 1 − e^(−2.3 n d l)}, n hairs
+   * of width d a square millimetre, each lying over the skin for its length, at most a centimetre
+   * of it; as for any things that fall at random. A hair hides somewhat more than it covers, by its
+   * shadow and as it stands aslant: 2.3 is an assumption that looks right.
    */
   public double cover(int strand) {
-    return 1 - Math.exp(-perMm2[strand] * diameterMm[strand] * Math.min(10, lengthMm[strand]));
+    return 1
+        - Math.exp(-HIDES * perMm2[strand] * diameterMm[strand] * Math.min(10, lengthMm[strand]));
   }
 
   public Vec3 point(int strand, int k) {
@@ -146,6 +153,16 @@ public final class Fall {
       }
     }
     return out;
+  }
+
+  /** The hair that fell. */
+  public Hair hair() {
+    return hair;
+  }
+
+  /** The strand that leads the lock a strand lies in. */
+  public int leader(int strand) {
+    return ground.leaders(Locks.size(hair.wetDry().curlRatio()))[strand];
   }
 
   public Ground ground() {

@@ -31,6 +31,10 @@ final class Falling {
   private static final double COMB_PULL = 420;
 
   private static final double HOLD_MORE = 5;
+
+  /** What is left of that in dry hair at full hold; an assumption. */
+  private static final double DRY_HOLD = 3;
+
   private static final double USUAL_BENDING_MM3 = 89_900;
 
   /** Over what height the comb lets go; an assumption. */
@@ -44,10 +48,22 @@ final class Falling {
   /** A turn of a piece too small to see: a long end moves less than a millimetre by it. */
   private static final double SETTLED_RAD = 4e-3;
 
+  /** What the shortest hair keeps of what long hair does; an assumption. */
+  private static final double SHORT_KEEPS = 0.4;
+
+  /** Pieces of the rods that are combed wet. */
+  private static final int COARSE = 6;
+
   private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
   private final Ground ground;
+  private final Hair hair;
   private final Styling styling;
+  private final Setting setting;
+
+  /** Length let go over length straight of each strand, what drying drew out of it taken off. */
+  private final double[] curl;
+
   private final Scalp scalp;
   private final Vec3 centre;
   private final HairMap map;
@@ -74,7 +90,9 @@ final class Falling {
 
   private Falling(Ground ground, Hair hair, Stock stock, Styling styling, int points) {
     this.ground = ground;
+    this.hair = hair;
     this.styling = styling;
+    setting = styling.setting();
     this.points = points;
     scalp = ground.scalp();
     centre = scalp.head().surface().centreMm();
@@ -83,7 +101,7 @@ final class Falling {
     field = ground.growth(hair);
     strands = scalp.sites();
     fine = points - 1;
-    coarse = Math.max(5, Math.min(8, fine / 3));
+    coarse = COARSE;
     lengthMm = new float[strands];
     hairs = new float[strands];
     diameterMm = new float[strands];
@@ -93,9 +111,13 @@ final class Falling {
     coarseWay = new float[3 * strands * coarse];
     xyz = new float[3 * strands * points];
     settled = new boolean[strands];
+    curl = new double[strands];
     for (int i = 0; i < strands; i++) {
-      double ratio = styling.wet() ? Math.sqrt(map.curlRatio()[i]) : map.curlRatio()[i];
-      lengthMm[i] = (float) (ratio * drawn(stock, i));
+      curl[i] =
+          styling.wet()
+              ? Math.sqrt(map.curlRatio()[i])
+              : 1 - (1 - map.curlRatio()[i]) * setting.curlKept();
+      lengthMm[i] = (float) (curl[i] * drawn(stock, i));
       diameterMm[i] = (float) map.diameterUm()[i] / 1000;
       perMm2[i] = (float) map.densityPerCm2()[i] / 100;
       hairs[i] = (float) (perMm2[i] * scalp.areaMm2(i));
@@ -120,23 +142,20 @@ final class Falling {
     each((s, i) -> coarse(s, i, layer));
     Layer known = measure();
     each((s, i) -> fine(s, i, known));
+    float[] lying = styling.wet() ? xyz : inLocks();
     return new Fall(
-        ground,
-        styling,
-        points,
-        xyz,
-        lengthMm,
-        hairs,
-        map.curlRatio(),
-        diameterMm,
-        perMm2,
-        settled);
+        ground, hair, styling, points, lying, lengthMm, hairs, curl, diameterMm, perMm2, settled);
   }
 
   /** What one thread works with. */
-  private record Bench(RodSolver rod, Combing comb, double[] way) {
-    Bench(RodSolver rod, Combing comb) {
-      this(rod, comb, new double[3]);
+  private record Bench(RodSolver rod, Combing comb, Bends bends, double[] lift, double[] way) {
+    static Bench of(int most, Lie lie, Vec3 centre) {
+      return new Bench(
+          new RodSolver(most),
+          new Combing(lie, centre),
+          new Bends(most),
+          new double[3],
+          new double[3]);
     }
   }
 
@@ -149,13 +168,60 @@ final class Falling {
         .parallel()
         .forEach(
             c -> {
-              Bench bench = new Bench(new RodSolver(fine), new Combing(lie, centre));
+              Bench bench = Bench.of(fine, lie, centre);
               int from = (int) ((long) strands * c / CHUNKS);
               int to = (int) ((long) strands * (c + 1) / CHUNKS);
               for (int i = from; i < to; i++) {
                 one.strand(bench, i);
               }
             });
+  }
+
+  /** Strands drawn together into locks, and kept off the skin. */
+  private float[] inLocks() {
+    int[] leaders = ground.leaders(Locks.size(hair.wetDry().curlRatio()));
+    float[] out = new float[xyz.length];
+    each(
+        (b, i) -> {
+          int l = leaders[i];
+          int at = 3 * i * points;
+          if (l == i || lengthMm[i] < STRAIGHT_MM || lengthMm[l] < STRAIGHT_MM) {
+            System.arraycopy(xyz, at, out, at, 3 * points);
+            return;
+          }
+          double pull = Locks.pull(lengthMm[i], curl[i], styling.productShare());
+          Locks.draw(xyz, i, l, points, lengthMm[i], lengthMm[l], pull, out);
+          // A few times: set out of the skin a strand is a little longer, and shortened back in
+          // again.
+          for (int again = 0; again < 4; again++) {
+            for (int k = 1; k < points; k++) {
+              setOut(out, b, at + 3 * k);
+            }
+            if (again < 3) {
+              relengthen(out, at, lengthMm[i] / (double) fine);
+            }
+          }
+        });
+    return out;
+  }
+
+  /** Each piece as long as it was, along where it now runs. */
+  private void relengthen(float[] p, int at, double h) {
+    double wx = p[at];
+    double wy = p[at + 1];
+    double wz = p[at + 2];
+    for (int q = at + 3; q < at + 3 * points; q += 3) {
+      double dx = p[q] - wx;
+      double dy = p[q + 1] - wy;
+      double dz = p[q + 2] - wz;
+      double s = h / (Math.sqrt(dx * dx + dy * dy + dz * dz) + 1e-9);
+      wx = p[q];
+      wy = p[q + 1];
+      wz = p[q + 2];
+      p[q] = (float) (p[q - 3] + s * dx);
+      p[q + 1] = (float) (p[q - 2] + s * dy);
+      p[q + 2] = (float) (p[q - 1] + s * dz);
+    }
   }
 
   /** The clamp: between growth and comb, the more combed the longer the hair. */
@@ -169,7 +235,7 @@ final class Falling {
     Vec3 flat = new Vec3(b.comb().d[0], b.comb().d[1], b.comb().d[2]).minus(n.times(lying));
     double up = styling.way() == Styling.Way.UP ? Math.max(0, lying) : 0;
     double exit = Math.toRadians(exits[i]);
-    double down = 1 - (1 - COMBED_EXIT) * smooth(length / 32) * map.curlRatio()[i];
+    double down = 1 - (1 - COMBED_EXIT) * smooth(length / 32) * curl[i];
     exit = Math.max(exit * down, Math.atan2(up, Math.max(1e-6, flat.norm())));
     exit += 0.16 * (Combing.hash(i, 3) - 0.5);
     Vec3 along = flat.norm() < 1e-6 ? field.at(p).times(1) : flat.times(1 / flat.norm());
@@ -181,7 +247,7 @@ final class Falling {
   }
 
   private static double share(double lengthMm) {
-    return smooth((lengthMm - 6) / 34);
+    return smooth((lengthMm - 4) / 22);
   }
 
   private static double smooth(double t) {
@@ -206,7 +272,7 @@ final class Falling {
       double phi = body.atMm(x, y, z, b.way());
       double out =
           b.comb().d[0] * b.way()[0] + b.comb().d[1] * b.way()[1] + b.comb().d[2] * b.way()[2];
-      double hold = b.comb().held() * Math.exp(-sq(Math.max(0, phi - 4) / COMB_REACH_MM));
+      double hold = b.comb().held(true) * Math.exp(-sq(Math.max(0, phi - 4) / COMB_REACH_MM));
       double free = 1 - hold;
       double dx = hold * b.comb().d[0] + 0.4 * px;
       double dy = hold * b.comb().d[1] + 0.4 * py;
@@ -232,12 +298,13 @@ final class Falling {
     }
   }
 
-  private void load(Bench b, int i, int n) {
+  private void load(Bench b, int i, int n, boolean wet) {
     RodSolver s = b.rod();
     s.n = n;
     s.h = lengthMm[i] / (double) n;
+    s.rest = null;
     s.bending =
-        Rod.of(map.diameterUm()[i], map.curlRatio()[i], styling.wet(), styling.productShare())
+        Rod.of(map.diameterUm()[i], wet ? map.curlRatio()[i] : curl[i], wet, styling.productShare())
             .bendingMm3();
     Vec3 r = scalp.pointMm(i);
     s.rootX = r.x();
@@ -250,16 +317,18 @@ final class Falling {
   }
 
   /** The comb and the hair beneath, as they are where the rod now lies. */
-  private void surroundings(Bench b, int i, Layer layer) {
+  private void surroundings(Bench b, int i, Layer layer, boolean wet) {
     RodSolver s = b.rod();
     double x = s.rootX;
     double y = s.rootY;
     double z = s.rootZ;
     double share = share(lengthMm[i]);
-    double curl = map.curlRatio()[i];
+    double curl = this.curl[i];
+    double combed =
+        wet ? 1 + HOLD_MORE * styling.hold() : setting.rubs() + DRY_HOLD * styling.hold();
     double pull =
         COMB_PULL
-            * (1 + HOLD_MORE * styling.hold())
+            * combed
             * curl
             * curl
             * Math.min(1.5, s.bending / USUAL_BENDING_MM3 + 0.4)
@@ -279,7 +348,7 @@ final class Falling {
       double phi = s.body.atMm(mx, my, mz, null);
       double above = phi - (layer == null ? 4 : layer.allMm(b.comb().nodes, b.comb().shares));
       double near = above <= 0 ? 1 : Math.exp(-sq(above / reach));
-      s.combPull[k] = pull * b.comb().held() * near;
+      s.combPull[k] = pull * b.comb().held(wet) * near;
       x += s.h * s.t[q];
       y += s.h * s.t[q + 1];
       z += s.h * s.t[q + 2];
@@ -301,14 +370,14 @@ final class Falling {
     if (lengthMm[i] < STRAIGHT_MM) {
       return;
     }
-    load(b, i, coarse);
+    load(b, i, coarse, true);
     RodSolver s = b.rod();
     for (int k = 0; k < 3 * coarse; k++) {
       s.t[k] = coarseWay[3 * i * coarse + k];
     }
     normalise(s.t, coarse);
     for (int round = 0; round < 2; round++) {
-      surroundings(b, i, layer);
+      surroundings(b, i, layer, true);
       s.settle(5, 0.02, null);
     }
     for (int k = 0; k < 3 * coarse; k++) {
@@ -329,7 +398,7 @@ final class Falling {
 
   private void fine(Bench b, int i, Layer layer) {
     RodSolver s = b.rod();
-    load(b, i, fine);
+    load(b, i, fine, styling.wet());
     settled[i] = true;
     if (lengthMm[i] < STRAIGHT_MM) {
       for (int k = 0; k < fine; k++) {
@@ -337,11 +406,73 @@ final class Falling {
       }
     } else {
       refine(s, i);
-      surroundings(b, i, layer);
       // Long hair lies along more of the head and needs more steps to rest on it.
-      settled[i] = s.settle(8 + (int) (lengthMm[i] / 20), SETTLED_RAD, null);
+      int steps = 8 + (int) (lengthMm[i] / 20);
+      if (!styling.wet()) {
+        dry(b, i);
+        surroundings(b, i, layer, false);
+        s.settle(steps / 2, 0.05, null);
+        keep(b, i);
+      }
+      surroundings(b, i, layer, styling.wet());
+      settled[i] = s.settle(steps, SETTLED_RAD, null);
     }
     write(b, i);
+  }
+
+  /** The hair as it was combed wet dries: it keeps a share of its bends. */
+  private void dry(Bench b, int i) {
+    RodSolver s = b.rod();
+    b.bends().dry(s);
+    s.rest = b.bends().turns;
+    keep(b, i);
+  }
+
+  private void keep(Bench b, int i) {
+    Setting set = setting;
+    RodSolver s = b.rod();
+    UnitVec n = scalp.normal(i);
+    double[] c = s.clamp;
+    double[] axis = b.lift();
+    axis[0] = c[1] * n.z() - c[2] * n.y();
+    axis[1] = c[2] * n.x() - c[0] * n.z();
+    axis[2] = c[0] * n.y() - c[1] * n.x();
+    unit(axis);
+    // A curl takes its own way again, and so does hair too short to be held by its own weight.
+    double kept = curl[i] * (SHORT_KEEPS + (1 - SHORT_KEEPS) * smooth((lengthMm[i] - 12) / 36));
+    double lift = Math.toRadians(set.liftDeg()) * smooth((lengthMm[i] - 6) / 20);
+    b.bends().keep(set.share() * kept, lift, axis, s.t);
+    if (set.endTurnDegPerMm() > 0) {
+      woundIn(b, i, Math.toRadians(set.endTurnDegPerMm()) * s.h, set.endMm());
+    }
+  }
+
+  /** The last of the hair wound on a brush: bent in toward the head. */
+  private void woundIn(Bench b, int i, double turnRad, double endMm) {
+    RodSolver s = b.rod();
+    double[] axis = b.lift();
+    double x = s.rootX - centre.x();
+    double y = s.rootY - centre.y();
+    for (int k = 0; k < s.n; k++) {
+      int q = 3 * k;
+      x += s.h * s.t[q];
+      y += s.h * s.t[q + 1];
+      if (lengthMm[i] - (k + 1) * s.h < Math.min(endMm, 0.5 * lengthMm[i])) {
+        // Along t × in, in being level toward the middle of the head.
+        axis[0] = s.t[q + 2] * y;
+        axis[1] = -s.t[q + 2] * x;
+        axis[2] = s.t[q + 1] * x - s.t[q] * y;
+        unit(axis);
+        b.bends().also(k, turnRad * axis[0], turnRad * axis[1], turnRad * axis[2]);
+      }
+    }
+  }
+
+  private static void unit(double[] v) {
+    double l = Math.sqrt(sq(v[0]) + sq(v[1]) + sq(v[2])) + 1e-9;
+    for (int k = 0; k < 3; k++) {
+      v[k] /= l;
+    }
   }
 
   /** The coarse rod's directions read between the middles of its pieces. */
@@ -371,7 +502,7 @@ final class Falling {
       xyz[at + 1] = (float) y;
       xyz[at + 2] = (float) z;
       if (k > 0) {
-        setOut(b, at);
+        setOut(xyz, b, at);
       }
       at += 3;
       if (k < fine) {
@@ -383,7 +514,7 @@ final class Falling {
   }
 
   /** Up the distance; where that leads round in a hollow, straight away from the head's middle. */
-  private void setOut(Bench b, int at) {
+  private void setOut(float[] xyz, Bench b, int at) {
     for (int again = 0; again < 40; again++) {
       double phi = ground.body().atMm(xyz[at], xyz[at + 1], xyz[at + 2], b.way());
       if (phi >= 0) {
@@ -410,7 +541,7 @@ final class Falling {
         .forEach(
             g -> {
               parts[g] = new Layer();
-              Bench b = new Bench(null, new Combing(lie, centre));
+              Bench b = Bench.of(coarse, lie, centre);
               int from = (int) ((long) strands * g / groups);
               int to = (int) ((long) strands * (g + 1) / groups);
               for (int i = from; i < to; i++) {
@@ -434,7 +565,7 @@ final class Falling {
     double y = r.y();
     double z = r.z();
     double radius = diameterMm[i] / 2;
-    double curl = map.curlRatio()[i];
+    double curl = this.curl[i];
     double section = hairs[i] * Math.PI * radius * radius;
     double phi = 0;
     for (int k = 0; k < coarse; k++) {

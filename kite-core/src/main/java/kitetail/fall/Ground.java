@@ -26,6 +26,8 @@ public final class Ground {
   private final Map<Hair, HairMap> hairs = newest();
   private final Map<Hair, double[]> exits = newest();
 
+  private final Map<Integer, int[]> leaders = newest();
+
   private record LieKey(Hair hair, Styling styling) {}
 
   public Ground(Scalp scalp, BodyField body) {
@@ -76,11 +78,21 @@ public final class Ground {
   }
 
   Lie lie(Hair hair, Styling styling) {
-    LieKey key = new LieKey(hair, styling.wet(false));
+    LieKey key = new LieKey(hair, styling.combing());
     Lie known = lies.get(key);
     if (known == null) {
       known = new Lie(scalp.head(), hair, styling);
       lies.put(key, known);
+    }
+    return known;
+  }
+
+  /** For each site the one that leads its lock. */
+  int[] leaders(int size) {
+    int[] known = leaders.get(size);
+    if (known == null) {
+      known = Locks.leaders(scalp, size);
+      leaders.put(size, known);
     }
     return known;
   }

@@ -69,7 +69,7 @@ final class Layer {
 
   /** Room that a hair of so much cross-section takes a millimetre, so far from its root, mm². */
   static double roomMm2(double sectionMm2, double curlRatio, double fromRootMm) {
-    double t = Math.max(0, Math.min(1, (fromRootMm - 40) / 180));
+    double t = Math.max(0, Math.min(1, (fromRootMm - 25) / 130));
     return sectionMm2 / ((PACKING + t * (LONG_PACKING - PACKING)) * curlRatio * curlRatio);
   }
 

@@ -21,6 +21,11 @@ final class Lie {
   /** Past the hairline the comb has let go after this much. */
   private static final double LETS_GO_MM = 14;
 
+  /** Wet hair is combed on over the forehead and down the neck by so much; assumptions. */
+  private static final double OVER_FOREHEAD_MM = 90;
+
+  private static final double OVER_NAPE_MM = 40;
+
   /** Firmly set hair keeps its way so much farther out. */
   private static final double HELD_OUT_MM = 60;
 
@@ -28,7 +33,12 @@ final class Lie {
 
   final float[] grown = new float[3 * GRID.nodes()];
   final float[] combed = new float[3 * GRID.nodes()];
+
+  /** Where dry hair still holds its way. */
   final float[] held = new float[GRID.nodes()];
+
+  /** Where the comb goes through wet hair: over forehead, temples and nape as well. */
+  final float[] combedOver = new float[GRID.nodes()];
 
   Lie(Head head, Hair hair, Styling styling) {
     GrowthField field = new GrowthField(head, hair);
@@ -48,6 +58,7 @@ final class Lie {
               double down = head.fromApexMm(p);
               double beyond = down - head.hairlineFromApexMm(az);
               held[i] = (float) (1 - Smooth.step(beyond / letsGo));
+              combedOver[i] = (float) (1 - Smooth.step(beyond / (letsGo + goesOnMm(az))));
               put(grown, i, field.at(p));
               UnitVec g = fallen.at(p);
               // In front the ridge runs out into the hairline: all of it counts as top.
@@ -58,11 +69,19 @@ final class Lie {
             });
   }
 
+  /** How far past the hairline the comb goes on, mm. */
+  private static double goesOnMm(double azimuthRad) {
+    double a = Math.abs(Math.toDegrees(azimuthRad));
+    double front = 1 - Smooth.step((a - 52) / 22);
+    double nape = Smooth.step((a - 128) / 24);
+    return OVER_FOREHEAD_MM * front + OVER_NAPE_MM * nape;
+  }
+
   private static UnitVec way(
       Styling s, Vec3 p, UnitVec n, UnitVec grown, double top, double partX, Vec3 crown) {
     Vec3 g = grown.times(1);
     boolean across = s.way() == Styling.Way.LEFT || s.way() == Styling.Way.RIGHT;
-    double back = s.way() == Styling.Way.BACK ? 1 : Math.min(1.3, 3.4 * s.hold());
+    double back = s.way() == Styling.Way.BACK ? 1 : Math.min(2.4, 3.4 * s.hold());
     Vec3 over =
         switch (s.way()) {
           case NATURAL -> g;
@@ -74,14 +93,15 @@ final class Lie {
           case UP -> n.times(0.7).plus(new Vec3(0, 0.25, 1.5));
         };
     if (s.parts()) {
-      double hand = 2 * Smooth.step((p.x() - partX) / 12 + 0.5) - 1;
+      double hand = 2 * Smooth.step((p.x() - partX) / 5 + 0.5) - 1;
       over = new Vec3(hand, across ? over.y() : 0.4 - 1.2 * back, -0.1);
     }
     Vec3 side =
         switch (s.way()) {
-          case BACK -> p.y() > -40 ? new Vec3(0, -1, -0.45) : new Vec3(0, -0.35, -1);
+          // Combed back and down below the ridge.
+          case BACK, LEFT, RIGHT -> new Vec3(0, -0.75, -1);
           case FORWARD -> new Vec3(0, p.y() > -30 ? 0.55 : 0.1, -1);
-          default -> g;
+          default -> s.sidePart() ? new Vec3(0, -0.75, -1) : g;
         };
     if (s.way() != Styling.Way.BACK) {
       // Behind the crown it lies as it grows, away from the whorl.

@@ -8,7 +8,8 @@ import kitetail.head.BodyField;
  * everything divided by the weight a millimetre its energy is
  *
  * <pre>
- * Σ b_i (1 − t_i·t_(i−1))      bending; b = B/h, at the clamp 2B/h, the first joint lying h/2 away
+ * Σ b_i (1 − t_i·Q_i t_(i−1))  bending; b = B/h, at the clamp 2B/h, the first joint lying h/2 away;
+ *                              Q the turn the hair has there at rest, none for straight hair
  * + h Σ (z of each middle)     weight
  * − h Σ c_i d_i·t_i            the comb's pull toward d
  * + ½ k h Σ max(0, a_i − φ_i)² the body and the hair under it, φ the distance from the skin
@@ -38,6 +39,9 @@ final class RodSolver {
   final double[] combPull;
   final double[] clear;
   BodyField body;
+
+  /** The turn at each joint at rest, nine numbers row by row; null for straight hair. */
+  double[] rest;
 
   private final double[] tried;
   private final double[] u;
@@ -97,6 +101,12 @@ final class RodSolver {
       double tx = d[3 * i];
       double ty = d[3 * i + 1];
       double tz = d[3 * i + 2];
+      if (rest != null) {
+        turned(9 * i, px, py, pz);
+        px = way[0];
+        py = way[1];
+        pz = way[2];
+      }
       // 1 − a·b as half the square of a − b, which keeps its digits when both are near.
       double ex = tx - px;
       double ey = ty - py;
@@ -253,13 +263,27 @@ final class RodSolver {
       double oy = h * fy - h * combPull[i] * comb[q + 1];
       double oz = h * fz - h * combPull[i] * comb[q + 2] + h * h * (n - i - 0.5);
       double outer = -(ox * t[q] + oy * t[q + 1] + oz * t[q + 2]);
-      double jx = near * (i == 0 ? clamp[0] : t[q - 3]);
-      double jy = near * (i == 0 ? clamp[1] : t[q - 2]);
-      double jz = near * (i == 0 ? clamp[2] : t[q - 1]);
-      if (i < n - 1) {
+      double jx = i == 0 ? clamp[0] : t[q - 3];
+      double jy = i == 0 ? clamp[1] : t[q - 2];
+      double jz = i == 0 ? clamp[2] : t[q - 1];
+      if (rest != null) {
+        turned(9 * i, jx, jy, jz);
+        jx = way[0];
+        jy = way[1];
+        jz = way[2];
+      }
+      jx *= near;
+      jy *= near;
+      jz *= near;
+      if (i < n - 1 && rest == null) {
         jx += far * t[q + 3];
         jy += far * t[q + 4];
         jz += far * t[q + 5];
+      } else if (i < n - 1) {
+        turnedBack(9 * i + 9, t[q + 3], t[q + 4], t[q + 5]);
+        jx += far * way[0];
+        jy += far * way[1];
+        jz += far * way[2];
       }
       double gx = ox - jx;
       double gy = oy - jy;
@@ -275,10 +299,19 @@ final class RodSolver {
       hessian[row + width + 2 * i + 1] = radial;
       if (i < n - 1) {
         int below = 2 * (i + 1) * width + 2 * i;
-        hessian[below] -= far * dot(u, q + 3, u, q);
-        hessian[below + 1] -= far * dot(u, q + 3, v, q);
-        hessian[below + width] -= far * dot(v, q + 3, u, q);
-        hessian[below + width + 1] -= far * dot(v, q + 3, v, q);
+        if (rest != null) {
+          turnedBack(9 * i + 9, u[q + 3], u[q + 4], u[q + 5]);
+          hessian[below] -= far * dot(way, 0, u, q);
+          hessian[below + 1] -= far * dot(way, 0, v, q);
+          turnedBack(9 * i + 9, v[q + 3], v[q + 4], v[q + 5]);
+          hessian[below + width] -= far * dot(way, 0, u, q);
+          hessian[below + width + 1] -= far * dot(way, 0, v, q);
+        } else {
+          hessian[below] -= far * dot(u, q + 3, u, q);
+          hessian[below + 1] -= far * dot(u, q + 3, v, q);
+          hessian[below + width] -= far * dot(v, q + 3, u, q);
+          hessian[below + width + 1] -= far * dot(v, q + 3, v, q);
+        }
       }
       if (i <= lastTouching) {
         p0 += pressed[6 * i];
@@ -302,6 +335,19 @@ final class RodSolver {
         }
       }
     }
+  }
+
+  /** A joint's turn at rest on a direction, into {@code way}. */
+  private void turned(int r, double x, double y, double z) {
+    way[0] = rest[r] * x + rest[r + 1] * y + rest[r + 2] * z;
+    way[1] = rest[r + 3] * x + rest[r + 4] * y + rest[r + 5] * z;
+    way[2] = rest[r + 6] * x + rest[r + 7] * y + rest[r + 8] * z;
+  }
+
+  private void turnedBack(int r, double x, double y, double z) {
+    way[0] = rest[r] * x + rest[r + 3] * y + rest[r + 6] * z;
+    way[1] = rest[r + 1] * x + rest[r + 4] * y + rest[r + 7] * z;
+    way[2] = rest[r + 2] * x + rest[r + 5] * y + rest[r + 8] * z;
   }
 
   /** What the shape touches whose energy was asked last; and all bases. */

@@ -61,8 +61,7 @@ public record Worn(Plan plan, Outcome outcome, Stock stock, double week, Look lo
   private static Worn of(
       Plan plan, Stand stand, Outcome o, Stock stock, double week, Styling styling) {
     Fall fall = Fall.of(stand.ground(), plan.hair(), stock, styling);
-    return new Worn(
-        plan, o, stock, week, Look.of(fall, stock, plan.hair().colour(), stand.bustMm()));
+    return new Worn(plan, o, stock, week, Look.of(fall, stock, stand.bustMm()));
   }
 
   /** The fall alone, for a picture. */

@@ -3,7 +3,7 @@ package kitetail.hair;
 import java.util.List;
 
 /**
- * The hair of one client.
+ * The hair of one client, and the skin it is seen against.
  *
  * @param exitDeg angle at which hair leaves the skin, 10 to 90
  * @param growthMmPerDay 0.1 to 0.8
@@ -18,7 +18,8 @@ public record Hair(
     WetDry wetDry,
     Growth growth,
     List<HairPatch> patches,
-    HairColour colour) {
+    HairColour colour,
+    SkinTone skin) {
   /** Assumptions; the stylist may put in the client's own. */
   public static final Hair DEFAULT = new Hair(60, 0.36);
 
@@ -37,6 +38,7 @@ public record Hair(
     growth = growth == null ? Growth.USUAL : growth;
     patches = patches == null ? List.of() : List.copyOf(patches);
     colour = colour == null ? HairColour.USUAL : colour;
+    skin = skin == null ? SkinTone.USUAL : skin;
   }
 
   /** The same with left and right changed over. */
@@ -49,7 +51,8 @@ public record Hair(
         wetDry,
         growth.mirrored(),
         patches.stream().map(HairPatch::mirrored).toList(),
-        colour);
+        colour,
+        skin);
   }
 
   /** Hair of the usual colour. */
@@ -61,24 +64,30 @@ public record Hair(
       WetDry wetDry,
       Growth growth,
       List<HairPatch> patches) {
-    this(exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, null);
+    this(exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, null, null);
   }
 
   public Hair growing(Growth other) {
     return new Hair(
-        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, other, patches, colour);
+        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, other, patches, colour, skin);
   }
 
   /**
    * @param mmPerDay 0.1 to 0.8
    */
   public Hair growingAt(double mmPerDay) {
-    return new Hair(exitDeg, mmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, colour);
+    return new Hair(
+        exitDeg, mmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, colour, skin);
   }
 
   public Hair with(HairColour other) {
     return new Hair(
-        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, other);
+        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, other, skin);
+  }
+
+  public Hair on(SkinTone other) {
+    return new Hair(
+        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, colour, other);
   }
 
   /** Hair of the usual kind. */

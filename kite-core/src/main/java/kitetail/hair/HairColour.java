@@ -9,6 +9,16 @@ package kitetail.hair;
  * @param greyShare share of white hairs, 0 to 1
  */
 public record HairColour(double level, double warmth, double greyShare) {
+  /** What each level looks like is an assumption. */
+  private static final int[] LEVELS = {
+    0x17110e, 0x211813, 0x2e2018, 0x3f2b1e, 0x563a27, 0x704c31, 0x8d653e, 0xa98050, 0xc4a06d,
+    0xdcc497
+  };
+
+  private static final int COPPER = 0x9a4a22;
+  private static final int ASH = 0x6d6a68;
+  private static final int WHITE = 0xe2dfd9;
+
   /** Medium brown; an assumption. */
   public static final HairColour USUAL = new HairColour(5, 0.15, 0);
 
@@ -18,5 +28,31 @@ public record HairColour(double level, double warmth, double greyShare) {
     HairPatch.range("level", level, 1, 10);
     HairPatch.range("warmth", warmth, -1, 1);
     HairPatch.range("greyShare", greyShare, 0, 1);
+  }
+
+  /** A pigmented hair, as sRGB. */
+  public int pigmented() {
+    double at = level - 1;
+    int low = (int) Math.min(LEVELS.length - 2, Math.floor(at));
+    int base = Rgb.mix(LEVELS[low], LEVELS[low + 1], at - low);
+    double tint = Math.min(1, at / 3);
+    return warmth >= 0
+        ? Rgb.mix(base, COPPER, 0.55 * warmth * tint)
+        : Rgb.mix(base, ASH, -0.4 * warmth * tint);
+  }
+
+  /** One of the white hairs. */
+  public int white() {
+    return Rgb.mix(pigmented(), WHITE, 0.62);
+  }
+
+  /** All hairs together, as seen from afar. */
+  public int mean() {
+    return Rgb.mix(pigmented(), white(), greyShare);
+  }
+
+  /** Each level as sRGB, 1 first. */
+  public static int[] levels() {
+    return LEVELS.clone();
   }
 }

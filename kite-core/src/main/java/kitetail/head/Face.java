@@ -61,7 +61,8 @@ final class Face {
     at.put(left, new Vec3(-p.x(), p.y(), p.z()));
   }
 
-  private static Vec3 front(double x, double z) {
+  /** The point of the drawn face straight in front at x and z. */
+  static Vec3 front(double x, double z) {
     return new Vec3(x, skin(x, z, 1), z);
   }
 

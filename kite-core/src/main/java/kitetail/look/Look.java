@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import kitetail.fall.Fall;
 import kitetail.fall.Styling;
-import kitetail.hair.HairColour;
 import kitetail.hair.Stock;
 import kitetail.head.Walk;
 
@@ -25,7 +24,7 @@ public record Look(
    * @param stock what fell, at the roots of the fall's scalp
    * @param bustMm points of the body as it is drawn, x, y and z in turn
    */
-  public static Look of(Fall fall, Stock stock, HairColour colour, float[] bustMm) {
+  public static Look of(Fall fall, Stock stock, float[] bustMm) {
     List<Layering> layering = new ArrayList<>();
     layering.addAll(Layering.along(fall.ground().scalp(), stock, Walk.Kind.CENTRE));
     layering.addAll(Layering.along(fall.ground().scalp(), stock, Walk.Kind.EAR_TO_EAR));
@@ -40,7 +39,7 @@ public record Look(
         WeightLine.all(fall),
         weight.holes(),
         List.copyOf(layering),
-        Skin.all(fall, colour));
+        Skin.all(fall));
   }
 
   private static double partX(Fall f) {

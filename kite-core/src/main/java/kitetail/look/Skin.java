@@ -3,7 +3,8 @@ package kitetail.look;
 import java.util.ArrayList;
 import java.util.List;
 import kitetail.fall.Fall;
-import kitetail.hair.HairColour;
+import kitetail.hair.Hair;
+import kitetail.hair.Rgb;
 import kitetail.head.Scalp;
 
 /**
@@ -14,15 +15,18 @@ import kitetail.head.Scalp;
  * @param contrast how much the hair stands out from the skin, 0 to 1
  */
 public record Skin(Side side, double heightMm, double cover, double contrast) {
-  /** Less than this hidden, skin shows; an assumption. */
-  private static final double SHOWS = 0.5;
+  /** Less than this hidden, skin shows: below 3 to 4 mm on hair of usual density; an assumption. */
+  private static final double SHOWS = 0.7;
+
+  /** A contrast of hair and skin from which on every hair is seen; an assumption. */
+  private static final double PLAIN_CONTRAST = 7;
 
   private static final double BAND_MM = 4;
 
-  static List<Skin> all(Fall f, HairColour colour) {
+  static List<Skin> all(Fall f) {
     List<Skin> out = new ArrayList<>();
     for (Side side : Side.values()) {
-      Skin s = of(f, side, colour);
+      Skin s = of(f, side);
       if (s.heightMm > 0) {
         out.add(s);
       }
@@ -30,7 +34,7 @@ public record Skin(Side side, double heightMm, double cover, double contrast) {
     return List.copyOf(out);
   }
 
-  private static Skin of(Fall f, Side side, HairColour colour) {
+  private static Skin of(Fall f, Side side) {
     Scalp s = f.ground().scalp();
     double[] cover = new double[24];
     double[] area = new double[cover.length];
@@ -51,11 +55,12 @@ public record Skin(Side side, double heightMm, double cover, double contrast) {
     }
     // The outermost band is thin on every head.
     return new Skin(
-        side, high < 2 ? 0 : high * BAND_MM, all == 0 ? 1 : sum / all, contrast(colour));
+        side, high < 2 ? 0 : high * BAND_MM, all == 0 ? 1 : sum / all, contrast(f.hair()));
   }
 
-  /** Darker hair shows its skin more; for light skin, the level alone counts. An assumption. */
-  private static double contrast(HairColour c) {
-    return Math.max(0.1, (10 - c.level()) / 9) * (1 - 0.7 * c.greyShare());
+  /** How far apart hair and skin are by their published luminance (WCAG 2). */
+  private static double contrast(Hair h) {
+    double c = Rgb.contrast(h.colour().mean(), h.skin().rgb());
+    return Math.max(0.1, Math.min(1, Math.log(c) / Math.log(PLAIN_CONTRAST)));
   }
 }

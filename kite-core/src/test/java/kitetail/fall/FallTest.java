@@ -17,6 +17,7 @@ import kitetail.head.Place;
 import kitetail.head.Scalp;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Hair let go on whole heads. */
@@ -99,6 +100,159 @@ class FallTest {
       Arrays.sort(off);
       assertThat(off[(int) (0.95 * off.length)]).as("at %s mm", mm).isLessThan(2);
     }
+  }
+
+  /** Combed down wet over the forehead it dries there: a fringe is no peak. */
+  @ParameterizedTest
+  @CsvSource({"NATURAL", "FORWARD"})
+  void aFringesEnds_lieOnTheForehead(Styling.Way way) {
+    double[] l = new double[HEAD.roots()];
+    for (int i = 0; i < l.length; i++) {
+      l[i] = HEAD.pointMm(i).y() > 30 ? 62 : 40;
+    }
+    Fall f = Fall.of(ON_HEAD, Hair.DEFAULT, Stock.of(l), new Styling(way, null, 0.05, 0, false));
+    double[] off = new double[f.strands()];
+    int n = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      Vec3 root = f.point(i, 0);
+      Vec3 tip = f.tip(i);
+      if (root.y() > 60 && Math.abs(root.x()) < 35 && tip.z() < 90) {
+        off[n++] = ON_HEAD.body().atMm(tip.x(), tip.y(), tip.z(), null);
+      }
+    }
+    Arrays.sort(off, 0, n);
+    assertThat(n).isGreaterThan(20);
+    assertThat(off[(int) (0.95 * n)]).isLessThan(12);
+  }
+
+  /** Lift goes with the hours, sooner in damp air; a wave drawn out comes back. */
+  @Test
+  void hoursAndDampAirUndoWhatDryingDid() {
+    Hair wavy = new Hair(60, 0.36, 200, 70, new WetDry(0.03, 0.85), Growth.USUAL, List.of());
+    Styling vent =
+        new Styling(Styling.Way.BACK, null, 0.1, 0.1, false).dried(Styling.Dried.VENT_BRUSH);
+    Fall fresh = Fall.of(ON_HEAD, wavy, all(HEAD, 90), vent);
+    Fall evening = Fall.of(ON_HEAD, wavy, all(HEAD, 90), vent.later(10, 0));
+    Fall damp = Fall.of(ON_HEAD, wavy, all(HEAD, 90), vent.later(10, 1));
+    Fall air = Fall.of(ON_HEAD, wavy, all(HEAD, 90), vent.dried(Styling.Dried.AIR));
+    assertThat(topHeight(fresh)).isGreaterThan(topHeight(evening));
+    assertThat(topHeight(evening)).isGreaterThan(topHeight(damp));
+    assertThat(fresh.curlRatio(0)).isGreaterThan(evening.curlRatio(0));
+    assertThat(evening.curlRatio(0)).isGreaterThan(damp.curlRatio(0));
+    assertThat(damp.curlRatio(0)).isGreaterThanOrEqualTo(air.curlRatio(0));
+    assertThat(fresh.lengthMm(0)).isGreaterThan(air.lengthMm(0)); // drawn out it is longer
+  }
+
+  /** Common practice: a round brush turns the ends under, an iron takes the wave out. */
+  @Test
+  void aRoundBrushTurnsEndsUnder_andAnIronDrawsTheWaveOut() {
+    Hair wavy = new Hair(60, 0.36, 200, 70, new WetDry(0.03, 0.85), Growth.USUAL, List.of());
+    Styling worn = Styling.NATURAL;
+    Fall air = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 200), worn);
+    Fall brushed =
+        Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 200), worn.dried(Styling.Dried.ROUND_BRUSH));
+    assertThat(meanTurnIn(brushed)).isGreaterThan(meanTurnIn(air) + 0.15);
+    Fall ironed = Fall.of(ON_HEAD, wavy, all(HEAD, 200), worn.dried(Styling.Dried.IRON));
+    assertThat(ironed.curlRatio(0)).isGreaterThan(0.98);
+  }
+
+  /** How far the last piece of the strands at the nape points in toward the neck, mean. */
+  private static double meanTurnIn(Fall f) {
+    double sum = 0;
+    int n = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      Vec3 tip = f.tip(i);
+      if (f.point(i, 0).y() < -60 && tip.z() < -40) {
+        Vec3 d = tip.minus(f.point(i, f.points() - 2));
+        sum += d.y() / d.norm();
+        n++;
+      }
+    }
+    return sum / n;
+  }
+
+  /** A part is a line of skin: the ways of the hair change within a few millimetres. */
+  @Test
+  void aPartIsALine() {
+    Styling parted = new Styling(null, Styling.Part.LEFT, 0.1, 0.2, false);
+    Fall f = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 90), parted);
+    double partX = parted.partX(HEAD.head());
+    double left = -200;
+    double right = 200;
+    for (int i = 0; i < f.strands(); i++) {
+      Vec3 root = f.point(i, 0);
+      if (root.y() > 10 && root.y() < 60 && root.z() > 95) {
+        double goes = f.point(i, 4).x() - root.x();
+        if (goes < 0) {
+          left = Math.max(left, root.x());
+        } else {
+          right = Math.min(right, root.x());
+        }
+      }
+    }
+    // Each side's hair covers its own skin but for the line between; strands stand some 5 mm apart.
+    assertThat(Math.abs((left + right) / 2 - partX)).isLessThan(6);
+    assertThat(left - right).isLessThan(8);
+  }
+
+  /** Locks draw hairs together; no hair of a layer is lost or grows by it. */
+  @Test
+  void inLocks_theVolumeOfTheHairStays() {
+    Fall f = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 120), Styling.NATURAL);
+    double section = 0;
+    double drawn = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      double area = f.hairs(i) * Math.PI * f.diameterMm(i) * f.diameterMm(i) / 4;
+      section += area * f.lengthMm(i);
+      double length = 0;
+      for (int k = 1; k < f.points(); k++) {
+        length += f.point(i, k).distanceTo(f.point(i, k - 1));
+      }
+      drawn += area * length;
+    }
+    assertThat(drawn).isCloseTo(section, within(0.005 * section));
+    // And locks there are: beside its root's neighbour of the same lock a tip lies closer than
+    // beside that of another lock.
+    assertThat(apartOverRoots(f, true)).isLessThan(0.8 * apartOverRoots(f, false));
+  }
+
+  /**
+   * Median of tips' distances over roots', of each strand and its nearest of the same lock or not.
+   */
+  private static double apartOverRoots(Fall f, boolean sameLock) {
+    double[] ratio = new double[f.strands()];
+    for (int i = 0; i < f.strands(); i++) {
+      int best = -1;
+      for (int k = 0; k < f.strands(); k++) {
+        if (k != i
+            && f.leader(k) == f.leader(i) == sameLock
+            && (best < 0
+                || f.point(k, 0).distanceTo(f.point(i, 0))
+                    < f.point(best, 0).distanceTo(f.point(i, 0)))) {
+          best = k;
+        }
+      }
+      ratio[i] =
+          best < 0
+              ? 1
+              : f.tip(i).distanceTo(f.tip(best)) / f.point(i, 0).distanceTo(f.point(best, 0));
+    }
+    Arrays.sort(ratio);
+    return ratio[ratio.length / 2];
+  }
+
+  /** How far the middles of the top's strands stand off the skin, mean. */
+  private static double topHeight(Fall f) {
+    double sum = 0;
+    int n = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      Vec3 p = f.point(i, f.points() / 2);
+      if (f.point(i, 0).z() > 100) {
+        sum += ON_HEAD.body().atMm(p.x(), p.y(), p.z(), null);
+        n++;
+      }
+    }
+    return sum / n;
   }
 
   @Test

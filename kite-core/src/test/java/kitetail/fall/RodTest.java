@@ -105,6 +105,112 @@ class RodTest {
     }
   }
 
+  /**
+   * A rod bent to a circle wet, a share of which it keeps: its rest curvature is that share over
+   * the radius. It hangs as {@code B (θ' − κ)' = −w (L − s) cos θ} has it, θ' = κ at the tip, by
+   * shooting.
+   */
+  @ParameterizedTest
+  @CsvSource({"1, 40, 0.5", "5, 40, 0.7", "20, 30, 0.8", "5, -40, 0.6", "0.1, 60, 0.8"})
+  void aSetRod_hangsAsItsRestCurvatureHasIt(double load, double radiusMm, double share) {
+    int pieces = 60;
+    RodSolver s = rod(pieces, L, L * L * L / load, 1, 0, 0);
+    for (int i = 0; i < pieces; i++) {
+      double a = (i + 0.5) * s.h / radiusMm;
+      s.t[3 * i] = Math.cos(a);
+      s.t[3 * i + 2] = -Math.sin(a);
+    }
+    Bends bends = new Bends(pieces);
+    bends.dry(s);
+    s.rest = bends.turns;
+    bends.keep(share, 0, new double[3], s.t);
+    assertThat(s.settle(80, 1e-8, null)).isTrue();
+    double x = 0;
+    double z = 0;
+    for (int i = 0; i < pieces; i++) {
+      x += s.h * s.t[3 * i] / L;
+      z += s.h * s.t[3 * i + 2] / L;
+    }
+    double[] tip = hungBySet(load, share * L / radiusMm);
+    assertThat(x).isCloseTo(tip[0], within(0.005));
+    assertThat(-z).isCloseTo(tip[1], within(0.005));
+  }
+
+  /**
+   * The tip of a rod whose curvature at rest, times its length, is {@code kappa}; down is positive.
+   */
+  private static double[] hungBySet(double load, double kappa) {
+    double turn =
+        new BrentSolver(1e-12)
+            .solve(200, k -> shootSet(load, k)[1] - kappa, kappa - 14, kappa + 14);
+    double[] y = shootSet(load, turn);
+    return new double[] {y[2], y[3]};
+  }
+
+  private static double[] shootSet(double load, double turn) {
+    OrdinaryDifferentialEquation bending =
+        new OrdinaryDifferentialEquation() {
+          @Override
+          public int getDimension() {
+            return 4;
+          }
+
+          @Override
+          public double[] computeDerivatives(double s, double[] y) {
+            return new double[] {
+              y[1], -load * (1 - s) * Math.cos(y[0]), Math.cos(y[0]), Math.sin(y[0])
+            };
+          }
+        };
+    return new DormandPrince853Integrator(1e-9, 0.1, 1e-12, 1e-12)
+        .integrate(bending, new ODEState(0, new double[] {0, turn, 0, 0}), 1)
+        .getPrimaryState();
+  }
+
+  @Test
+  void withNoShareKept_aRodHangsAsIfItHadNeverBeenBent() {
+    RodSolver plain = rod(15, L, L * L * L / 5, 1, 0, 0);
+    plain.settle(60, 1e-9, null);
+    RodSolver set = rod(15, L, L * L * L / 5, 1, 0, 0);
+    for (int i = 0; i < 15; i++) {
+      set.t[3 * i] = Math.cos(0.1 * i);
+      set.t[3 * i + 1] = Math.sin(0.1 * i);
+    }
+    Bends bends = new Bends(15);
+    bends.dry(set);
+    set.rest = bends.turns;
+    bends.keep(0, 0, new double[3], set.t);
+    set.settle(60, 1e-9, null);
+    for (int i = 0; i < 45; i++) {
+      assertThat(set.t[i]).isCloseTo(plain.t[i], within(1e-6));
+    }
+  }
+
+  @Test
+  void theEnergyOfASetRod_fallsAtEveryStep() {
+    Random random = new Random(8);
+    double[] trace = new double[60];
+    for (int k = 0; k < 40; k++) {
+      RodSolver s = rod(15, 60 + 100 * random.nextDouble(), 90_000, 1, 0, 0.4);
+      double[] wet = s.t.clone();
+      for (int i = 0; i < 15; i++) {
+        double a = 0.15 * i * (random.nextDouble() + 0.2);
+        s.t[3 * i] = Math.cos(a);
+        s.t[3 * i + 1] = Math.sin(a) * 0.6;
+        s.t[3 * i + 2] = -Math.sin(a) * 0.8;
+      }
+      Bends bends = new Bends(15);
+      bends.dry(s);
+      s.rest = bends.turns;
+      bends.keep(0.7, 0.2, new double[] {0, 1, 0}, s.t);
+      System.arraycopy(wet, 0, s.t, 0, 45);
+      s.settle(59, 1e-6, trace);
+      for (int i = 0; i + 1 < trace.length && !Double.isNaN(trace[i + 1]); i++) {
+        assertThat(trace[i + 1]).isLessThanOrEqualTo(trace[i]);
+      }
+    }
+  }
+
   private static double droppedByRod(double load, int pieces) {
     RodSolver s = rod(pieces, L, L * L * L / load, 1, 0, 0);
     assertThat(s.settle(60, 1e-7, null)).isTrue();

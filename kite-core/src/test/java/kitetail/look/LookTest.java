@@ -8,7 +8,6 @@ import kitetail.fall.Fall;
 import kitetail.fall.Ground;
 import kitetail.fall.Styling;
 import kitetail.hair.Hair;
-import kitetail.hair.HairColour;
 import kitetail.hair.Stock;
 import kitetail.head.Bust;
 import kitetail.head.FacePlace;
@@ -36,7 +35,7 @@ class LookTest {
     }
     Stock stock = Stock.of(l);
     Fall f = Fall.of(g, Hair.DEFAULT, stock, styling);
-    return Look.of(f, stock, HairColour.USUAL, Bust.of(g.scalp().head()).points());
+    return Look.of(f, stock, Bust.of(g.scalp().head()).points());
   }
 
   /** Down the ball to its widest, then straight down to a height. */

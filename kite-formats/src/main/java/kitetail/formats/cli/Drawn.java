@@ -87,7 +87,7 @@ final class Drawn {
     Files.createDirectories(folder);
     for (Kind k : kinds) {
       switch (k) {
-        case GLB -> put(name + ".glb", FallGlb.of(w.fall(), plan.hair().colour()), err);
+        case GLB -> put(name + ".glb", FallGlb.of(w.fall()), err);
         case CSV -> put(name + "-profile.csv", utf8(ProfileCsv.of(w)), err);
         case SVG -> {
           put(name + "-silhouettes.svg", utf8(LookSvg.silhouettes(w)), err);
@@ -99,7 +99,7 @@ final class Drawn {
           for (View v : View.values()) {
             put(
                 name + "-" + v.name().toLowerCase(Locale.ROOT) + ".png",
-                picture.png(w.fall(), plan.hair().colour(), v, WIDTH, HEIGHT),
+                picture.png(w.fall(), v, WIDTH, HEIGHT),
                 err);
           }
         }

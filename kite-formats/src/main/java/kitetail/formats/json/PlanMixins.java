@@ -221,6 +221,7 @@ final class PlanMixins {
           Move.Stand.class,
           Styling.Way.class,
           Styling.Part.class,
+          Styling.Dried.class,
           Walk.Kind.class,
           Side.class,
           Silhouette.From.class,

@@ -16,9 +16,8 @@ import java.io.UncheckedIOException;
 import java.nio.FloatBuffer;
 import java.nio.IntBuffer;
 import kitetail.fall.Fall;
-import kitetail.formats.picture.HairPaint;
 import kitetail.geom.Mesh;
-import kitetail.hair.HairColour;
+import kitetail.hair.Rgb;
 import kitetail.head.Bust;
 
 /**
@@ -27,14 +26,14 @@ import kitetail.head.Bust;
  */
 public final class FallGlb {
   private static final float METRES = 0.001f;
-  private static final int SKIN = 0xd9bfa8;
 
   private FallGlb() {}
 
-  public static byte[] of(Fall fall, HairColour colour) {
+  public static byte[] of(Fall fall) {
     DefaultSceneModel scene = new DefaultSceneModel();
-    scene.addNode(node("head", head(Bust.of(fall.ground().scalp().head())), SKIN, false));
-    scene.addNode(node("hair", strands(fall), HairPaint.mean(colour), true));
+    scene.addNode(
+        node("head", head(Bust.of(fall.ground().scalp().head())), fall.hair().skin().rgb(), false));
+    scene.addNode(node("hair", strands(fall), fall.hair().colour().mean(), true));
     GltfModelBuilder builder = GltfModelBuilder.create();
     builder.addSceneModel(scene);
     GltfModel model = builder.build();
@@ -50,7 +49,11 @@ public final class FallGlb {
       String name, DefaultMeshPrimitiveModel primitive, int rgb, boolean twoSided) {
     MaterialModelV2 material =
         MaterialBuilder.create()
-            .setBaseColorFactor(linear(rgb >> 16), linear(rgb >> 8), linear(rgb), 1)
+            .setBaseColorFactor(
+                (float) Rgb.linear(rgb >> 16),
+                (float) Rgb.linear(rgb >> 8),
+                (float) Rgb.linear(rgb),
+                1)
             .setMetallicRoughnessFactors(0, 0.8f)
             .setDoubleSided(twoSided)
             .build();
@@ -62,12 +65,6 @@ public final class FallGlb {
     node.setName(name);
     node.addMeshModel(mesh);
     return node;
-  }
-
-  /** sRGB to linear light, as base colours are given. */
-  private static float linear(int channel) {
-    double c = (channel & 255) / 255.0;
-    return (float) (c <= 0.04045 ? c / 12.92 : Math.pow((c + 0.055) / 1.055, 2.4));
   }
 
   private static DefaultMeshPrimitiveModel head(Mesh m) {

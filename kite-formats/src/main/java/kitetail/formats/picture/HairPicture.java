@@ -10,10 +10,12 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
 import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
 import kitetail.hair.HairColour;
+import kitetail.hair.Rgb;
 import kitetail.head.Bust;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
@@ -39,11 +41,19 @@ public final class HairPicture {
   /** Shorter pieces are not worth a line of their own, fine pixels. */
   private static final double PIECE_PX = 4.5;
 
+  /** Shorter hair is a nap: drawn so many times more often. */
+  private static final double NAP_MM = 14;
+
+  private static final int NAP_TIMES = 3;
+
+  /** The hairs of a lock coil within so much of each other. */
+  private static final double STRAYS_RAD = 0.55;
+
   /** Hair up to here is in the picture as it is, z. */
   private static final double TOP_MM = 152;
 
   /** Roots never hide the skin they stand in altogether. */
-  private static final double MOST_COVER = 0.8;
+  private static final double MOST_COVER = 0.92;
 
   private final Scalp scalp;
   private final Mesh bust;
@@ -58,8 +68,8 @@ public final class HairPicture {
   /**
    * @return an image on a clear ground
    */
-  public BufferedImage draw(Fall fall, HairColour colour, View view, int width, int height) {
-    return draw(fall, colour, Frame.of(view, highest(fall)), width, height);
+  public BufferedImage draw(Fall fall, View view, int width, int height) {
+    return draw(fall, Frame.of(view, highest(fall)), width, height);
   }
 
   private static double highest(Fall f) {
@@ -81,17 +91,18 @@ public final class HairPicture {
     }
   }
 
-  BufferedImage draw(Fall fall, HairColour colour, Frame frame, int width, int height) {
+  BufferedImage draw(Fall fall, Frame frame, int width, int height) {
     int w = width * FINE;
     int h = height * FINE;
     double scale = Math.min(h / frame.spanMm(), w / 224.0);
     Raster r = new Raster(w, h, frame.from(), frame.middle(), scale);
     r.draw(bust, null);
     r.draw(cap.mesh(), cover(fall));
-    int roots = HeadPicture.scaled(HairPaint.mean(colour), 0.8);
+    int roots = Rgb.scaled(fall.hair().colour().mean(), 0.8);
+    int skin = fall.hair().skin().rgb();
     BufferedImage fine =
-        HeadPicture.shaded(
-            r, frame.from(), at -> HeadPicture.mix(HeadPicture.SKIN, roots, r.lengthMm[at]));
+        HeadPicture.shaded(r, frame.from(), skin, at -> Rgb.mix(skin, roots, r.lengthMm[at]));
+    FaceInk.draw(fine, r, scalp.head(), fall.hair());
     int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
     int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * CHILDREN)));
     Strokes3D[] parts = new Strokes3D[THREADS];
@@ -99,7 +110,7 @@ public final class HairPicture {
         .parallel()
         .forEach(
             t -> {
-              parts[t] = new Strokes3D(r, fall, colour, children, scale);
+              parts[t] = new Strokes3D(r, fall, children, scale);
               parts[t].draw(t, THREADS);
             });
     for (int at = 0; at < pixels.length; at++) {
@@ -138,8 +149,8 @@ public final class HairPicture {
     return out;
   }
 
-  public byte[] png(Fall fall, HairColour colour, View view, int width, int height) {
-    return png(draw(fall, colour, view, width, height));
+  public byte[] png(Fall fall, View view, int width, int height) {
+    return png(draw(fall, view, width, height));
   }
 
   static byte[] png(BufferedImage image) {
@@ -157,6 +168,8 @@ public final class HairPicture {
     private final Raster raster;
     private final Fall fall;
     private final HairColour hue;
+    private final int pigmented;
+    private final int white;
     private final int children;
     private final double scale;
     private final double apart;
@@ -166,10 +179,10 @@ public final class HairPicture {
     final int[] colour;
     private long seed;
 
-    Strokes3D(Raster raster, Fall fall, HairColour hue, int children, double scale) {
+    Strokes3D(Raster raster, Fall fall, int children, double scale) {
       this.raster = raster;
       this.fall = fall;
-      this.hue = hue;
+      hue = fall.hair().colour();
       this.children = children;
       this.scale = scale;
       var scalp = fall.ground().scalp();
@@ -177,6 +190,8 @@ public final class HairPicture {
       depth = new float[raster.width * raster.height];
       Arrays.fill(depth, Float.NEGATIVE_INFINITY);
       colour = new int[depth.length];
+      pigmented = hue.pigmented();
+      white = hue.white();
       light = unit(-0.42, 0.62, 0.66);
       half = unit(light[0], light[1], light[2] + 1);
     }
@@ -192,31 +207,47 @@ public final class HairPicture {
     }
 
     void draw(int part, int of) {
-      int n = fall.points();
-      float[] c = new float[3 * n];
-      float[] q = new float[3 * n];
+      CurledStrand strand = new CurledStrand();
+      float[] q = new float[3 * CurledStrand.MOST];
+      float[] u = new float[3 * CurledStrand.MOST];
+      float[] v = new float[3 * CurledStrand.MOST];
+      float[] c = new float[3 * CurledStrand.MOST];
       Vec3 middle = fall.ground().scalp().head().surface().centreMm();
       float[] m = raster.projected(middle);
       for (int s = part; s < fall.strands(); s += of) {
-        if (fall.lengthMm(s) < 0.3) {
+        double length = fall.lengthMm(s);
+        if (length < 0.3) {
           continue;
         }
-        raster.project(fall.xyz(), 3 * s * n, n, q);
-        double curl = fall.curlRatio(s);
-        double lock = 2 * Math.PI * (s * 0.618034 % 1);
-        for (int k = 0; k < children; k++) {
+        strand.of(fall, s);
+        int n = strand.points();
+        raster.project(strand.way, 0, n, q);
+        if (strand.curled()) {
+          raster.turn(strand.across, 0, n, u);
+          raster.turn(strand.over, 0, n, v);
+        }
+        int drawn = length < NAP_MM ? NAP_TIMES * children : children;
+        for (int k = 0; k < drawn; k++) {
           seed = s * 7919L + k * 104729L;
           random();
           random();
-          child(q, c, n, m, curl, fall.lengthMm(s), lock, k);
+          child(q, strand, u, v, c, m, length, k);
         }
       }
     }
 
     private void child(
-        float[] q, float[] c, int n, float[] m, double curl, double length, double lock, int k) {
+        float[] q,
+        CurledStrand strand,
+        float[] u,
+        float[] v,
+        float[] c,
+        float[] m,
+        double length,
+        int k) {
+      int n = strand.points();
       double a = 2 * Math.PI * random();
-      double out = k == 0 ? 0 : apart * Math.sqrt(random());
+      double out = k == 0 && length >= NAP_MM ? 0 : apart * Math.sqrt(random());
       // In the picture's axes; along the skin at the root, so not toward or away from the head.
       double rx = q[0] - m[0];
       double ry = q[1] - m[1];
@@ -231,26 +262,34 @@ public final class HairPicture {
       oz -= in * rz;
       double share = 1 - SHORTER * random() * Math.min(1, length / 20);
       double tone = 0.80 + 0.40 * random();
-      int base = HairPaint.of(hue, random());
-      double coil = curl < 0.97 ? Math.min(7, 16 * (1 - curl)) * Math.min(1, length / 40) : 0;
-      double phase = lock + 1.1 * random();
-      double turns = coil == 0 ? 0 : length / curl / (12 + 34 * curl);
+      int base = random() < hue.greyShare() ? white : pigmented;
+      double phase = STRAYS_RAD * (2 * random() - 1);
+      double wide = 0.75 + 0.5 * random();
       for (int i = 0; i < n; i++) {
         double t = (double) i / (n - 1);
         double pull = 1 - DRAWN_TOGETHER * t;
         double at = t * share * (n - 1);
         int b = Math.min(n - 2, (int) at);
-        float u = (float) (at - b);
-        double wx = coil * Math.min(1, 3 * t) * Math.cos(phase + 2 * Math.PI * turns * t);
-        double wy = coil * Math.min(1, 3 * t) * Math.sin(phase + 2 * Math.PI * turns * t);
-        c[3 * i] = (float) (q[3 * b] + u * (q[3 * b + 3] - q[3 * b]) + pull * ox + scale * wx);
-        c[3 * i + 1] =
-            (float) (q[3 * b + 1] + u * (q[3 * b + 4] - q[3 * b + 1]) + pull * oy + scale * wy);
-        c[3 * i + 2] =
-            (float)
-                (q[3 * b + 2] + u * (q[3 * b + 5] - q[3 * b + 2]) + pull * oz + 0.5 * scale * wx);
+        float w = (float) (at - b);
+        double x = q[3 * b] + w * (q[3 * b + 3] - q[3 * b]) + pull * ox;
+        double y = q[3 * b + 1] + w * (q[3 * b + 4] - q[3 * b + 1]) + pull * oy;
+        double z = q[3 * b + 2] + w * (q[3 * b + 5] - q[3 * b + 2]) + pull * oz;
+        if (strand.curled()) {
+          double round = strand.round[b] + w * (strand.round[b + 1] - strand.round[b]) + phase;
+          double cos = wide * (Math.cos(round) - Math.cos(strand.round[0] + phase));
+          double sin = wide * (Math.sin(round) - Math.sin(strand.round[0] + phase));
+          x += cos * u[3 * b] + sin * v[3 * b];
+          y += cos * u[3 * b + 1] + sin * v[3 * b + 1];
+          z += cos * u[3 * b + 2] + sin * v[3 * b + 2];
+        }
+        c[3 * i] = (float) x;
+        c[3 * i + 1] = (float) y;
+        c[3 * i + 2] = (float) z;
       }
-      int stride = (int) Math.max(1, Math.min(5, PIECE_PX * (n - 1) / (length * scale)));
+      int stride =
+          strand.curled()
+              ? 1
+              : (int) Math.max(1, Math.min(5, PIECE_PX * (n - 1) / (length * scale)));
       for (int i = 0; i + 1 < n; i += stride) {
         piece(c, i, Math.min(n - 1, i + stride), n, m, tone, base, length);
       }

@@ -21,6 +21,8 @@ import kitetail.formats.words.Units;
 import kitetail.geom.Mesh;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
+import kitetail.hair.Rgb;
+import kitetail.hair.SkinTone;
 import kitetail.head.Bust;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
@@ -31,7 +33,7 @@ import kitetail.head.ScalpMesh;
  */
 public final class HeadPicture {
   private static final int FINE = 2;
-  static final int SKIN = 0xd9bfa8;
+  static final int SKIN = SkinTone.USUAL.rgb();
   private static final double[] KEY = {0.42, 0.55, 0.72};
   private static final Font LABEL = font();
 
@@ -102,16 +104,18 @@ public final class HeadPicture {
     return shaded(
         r,
         view.from(),
+        SKIN,
         at -> {
           int colour = ramp[LengthRamp.band(r.lengthMm[at])];
-          return contour(r, at % r.width, at / r.width) ? mix(colour, 0x1b2440, 0.55) : colour;
+          return contour(r, at % r.width, at / r.width) ? Rgb.mix(colour, 0x1b2440, 0.55) : colour;
         });
   }
 
   /**
+   * @param skin the colour of bare skin
    * @param hair the colour of a pixel on which hair grows
    */
-  static BufferedImage shaded(Raster r, UnitVec from, IntUnaryOperator hair) {
+  static BufferedImage shaded(Raster r, UnitVec from, int skin, IntUnaryOperator hair) {
     UnitVec light =
         UnitVec.of(
             r.right().times(KEY[0] * -1).plus(r.up().times(KEY[1])).plus(from.times(KEY[2])));
@@ -127,9 +131,9 @@ public final class HeadPicture {
           from.x() * r.normalX[at] + from.y() * r.normalY[at] + from.z() * r.normalZ[at];
       double shade = 0.50 + 0.32 * (lit * 0.5 + 0.5) + 0.18 * Math.max(0, facing);
       shade *= 0.86 + 0.14 * Math.min(1, Math.max(0, facing) * 2.2);
-      int colour = Float.isNaN(r.lengthMm[at]) ? SKIN : hair.applyAsInt(at);
+      int colour = Float.isNaN(r.lengthMm[at]) ? skin : hair.applyAsInt(at);
       double alpha = Math.max(0, Math.min(1, (r.worldZ[at] + 150) / 34));
-      pixels[at] = (int) Math.round(255 * alpha) << 24 | scaled(colour, shade + 0.10);
+      pixels[at] = (int) Math.round(255 * alpha) << 24 | Rgb.scaled(colour, shade + 0.10);
     }
     return image;
   }
@@ -201,22 +205,6 @@ public final class HeadPicture {
         g.drawString(text, (float) best.getX() + 3, (float) (best.getY() + size * 0.98));
       }
     }
-  }
-
-  static int mix(int a, int b, double share) {
-    int out = 0;
-    for (int s = 0; s <= 16; s += 8) {
-      out |= (int) Math.round((a >> s & 255) * (1 - share) + (b >> s & 255) * share) << s;
-    }
-    return out;
-  }
-
-  static int scaled(int c, double k) {
-    int out = 0;
-    for (int s = 0; s <= 16; s += 8) {
-      out |= (int) Math.max(0, Math.min(255, Math.round((c >> s & 255) * k))) << s;
-    }
-    return out;
   }
 
   private static Font font() {

@@ -10,6 +10,7 @@ import java.util.List;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
+import kitetail.hair.Rgb;
 import kitetail.head.Bust;
 import kitetail.head.CapMesh;
 import kitetail.head.Head;
@@ -74,14 +75,20 @@ public final class PickPicture {
     Raster r = new Raster(w, h, eye.from, eye.middle, h / eye.spanMm);
     r.draw(Bust.of(head), null);
     double cover = Math.min(1, 0.15 + 0.6 * hair.densityPerCm2() / Hair.USUAL_DENSITY);
-    int ground = HeadPicture.mix(HeadPicture.SKIN, HAIR, cover);
+    int ground = Rgb.mix(hair.skin().rgb(), HAIR, cover);
     var cap = CapMesh.of(head);
     r.draw(cap, new float[cap.vertices()]);
     BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     Graphics2D g = out.createGraphics();
     g.setRenderingHint(
         RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-    g.drawImage(HeadPicture.shaded(r, eye.from, at -> ground), 0, 0, width, height, null);
+    g.drawImage(
+        HeadPicture.shaded(r, eye.from, hair.skin().rgb(), at -> ground),
+        0,
+        0,
+        width,
+        height,
+        null);
     // Lines are smoothed as they are drawn, so they need no fine pixels.
     g.scale(1.0 / FINE, 1.0 / FINE);
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -122,7 +129,7 @@ public final class PickPicture {
         // Hair shines where it runs across the line of sight and light.
         double across = 1 - Math.abs(along.dot(eye.from));
         double tone = 0.62 + 0.32 * s.tone() + 0.25 * across;
-        g.setColor(new Color(HeadPicture.scaled(HAIR, tone)));
+        g.setColor(new Color(Rgb.scaled(HAIR, tone)));
         g.draw(path);
       }
     }

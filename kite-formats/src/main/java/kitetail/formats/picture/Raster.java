@@ -96,6 +96,22 @@ final class Raster {
     return x >= 0 && y >= 0 && x < width && y < height && at[2] > depth[y * width + x] - 1.2f;
   }
 
+  double pixelsPerMm() {
+    return pixelsPerMm;
+  }
+
+  /** A direction, as long as it is, in the picture's axes. */
+  void turn(float[] xyz, int from, int n, float[] out) {
+    for (int i = 0; i < n; i++) {
+      double x = xyz[from + 3 * i];
+      double y = xyz[from + 3 * i + 1];
+      double z = xyz[from + 3 * i + 2];
+      out[3 * i] = (float) (pixelsPerMm * (x * right.x() + y * right.y() + z * right.z()));
+      out[3 * i + 1] = (float) (-pixelsPerMm * (x * up.x() + y * up.y() + z * up.z()));
+      out[3 * i + 2] = (float) (pixelsPerMm * (x * toward.x() + y * toward.y() + z * toward.z()));
+    }
+  }
+
   UnitVec right() {
     return right;
   }

@@ -17,7 +17,7 @@ public enum View {
     from = UnitVec.of(x, y, z);
   }
 
-  UnitVec from() {
+  public UnitVec from() {
     return from;
   }
 }

@@ -38,7 +38,7 @@ class LookFilesTest {
 
   @Test
   void theGlbHoldsHeadAndStrands_inMetres_yUp() throws IOException {
-    byte[] glb = FallGlb.of(WORN.fall(), PLAN.hair().colour());
+    byte[] glb = FallGlb.of(WORN.fall());
     assertThat(new String(glb, 0, 4, StandardCharsets.US_ASCII)).isEqualTo("glTF");
     GltfModel model = new GltfModelReader().readWithoutReferences(new ByteArrayInputStream(glb));
     assertThat(model.getMeshModels()).extracting(m -> m.getName()).containsExactly("head", "hair");

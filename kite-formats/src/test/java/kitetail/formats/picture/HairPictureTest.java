@@ -3,12 +3,17 @@ package kitetail.formats.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import kitetail.fall.Fall;
 import kitetail.fall.Ground;
 import kitetail.fall.Styling;
+import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
 import kitetail.hair.HairColour;
+import kitetail.hair.SkinTone;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -25,10 +30,18 @@ class HairPictureTest {
   private static final HairColour BLACK = new HairColour(1, 0, 0);
   private static final HairColour BLONDE = new HairColour(10, 0, 0);
 
-  private static Fall fall(double mm) {
+  private static Fall fall(double mm, Hair hair) {
+    return fall(i -> mm, hair);
+  }
+
+  private static Fall fall(IntToDoubleFunction mm, Hair hair) {
     double[] l = new double[S.roots()];
-    Arrays.fill(l, mm);
-    return Fall.of(GROUND, Hair.DEFAULT, Stock.of(l), Styling.NATURAL);
+    Arrays.setAll(l, mm);
+    return Fall.of(GROUND, hair, Stock.of(l), Styling.NATURAL);
+  }
+
+  private static Hair hair(HairColour colour) {
+    return Hair.DEFAULT.with(colour);
   }
 
   private static int light(int argb) {
@@ -59,39 +72,153 @@ class HairPictureTest {
   @ParameterizedTest
   @EnumSource(View.class)
   void longHairMakesTheHeadLarger_fromEverySide(View view) {
-    int bald = solid(PICTURE.draw(fall(0.1), BLACK, view, 240, 300));
-    int full = solid(PICTURE.draw(fall(110), BLACK, view, 240, 300));
+    int bald = solid(PICTURE.draw(fall(0.1, hair(BLACK)), view, 240, 300));
+    int full = solid(PICTURE.draw(fall(110, hair(BLACK)), view, 240, 300));
     assertThat(bald).isGreaterThan(240 * 300 / 8);
     assertThat(full).isGreaterThan(bald * 21 / 20);
   }
 
   @Test
   void hairHasItsColour_andTheFaceStaysSkin() {
-    Fall f = fall(60);
-    BufferedImage black = PICTURE.draw(f, BLACK, View.BACK, 240, 300);
-    BufferedImage blonde = PICTURE.draw(f, BLONDE, View.BACK, 240, 300);
+    Fall f = fall(60, hair(BLACK));
+    BufferedImage black = PICTURE.draw(f, View.BACK, 240, 300);
+    BufferedImage blonde = PICTURE.draw(fall(60, hair(BLONDE)), View.BACK, 240, 300);
     assertThat(light(black, 120, 110)).isLessThan(0.45 * light(blonde, 120, 110));
-    BufferedImage front = PICTURE.draw(f, BLACK, View.FRONT, 240, 300);
+    BufferedImage front = PICTURE.draw(f, View.FRONT, 240, 300);
     assertThat(light(front, 120, 195)).as("the chin").isGreaterThan(2 * light(black, 120, 110));
   }
 
   @Test
   void theSameFallIsTheSamePicture() {
-    Fall f = fall(40);
-    assertThat(PICTURE.png(f, BLACK, View.RIGHT, 120, 150))
-        .isEqualTo(PICTURE.png(f, BLACK, View.RIGHT, 120, 150));
+    Fall f = fall(40, Hair.DEFAULT);
+    assertThat(PICTURE.png(f, View.RIGHT, 120, 150))
+        .isEqualTo(PICTURE.png(f, View.RIGHT, 120, 150));
   }
 
   @Test
   void levelsRiseInLightness_andGreyIsLighter() {
     double before = -1;
     for (int level = 1; level <= 10; level++) {
-      int now = light(HairPaint.mean(new HairColour(level, 0, 0)));
+      int now = light(new HairColour(level, 0, 0).mean());
       assertThat((double) now).isGreaterThan(before);
       before = now;
     }
-    assertThat(light(HairPaint.mean(new HairColour(3, 0, 0.6))))
-        .isGreaterThan(light(HairPaint.mean(new HairColour(3, 0, 0))));
-    assertThat(HairPaint.levels()).hasSize(10).allMatch(c -> c.matches("#[0-9a-f]{6}"));
+    assertThat(light(new HairColour(3, 0, 0.6).mean()))
+        .isGreaterThan(light(new HairColour(3, 0, 0).mean()));
+    assertThat(HairColour.levels()).hasSize(10);
+  }
+
+  private static final double SCALE = Math.min(300 / 316.0, 240 / 224.0);
+
+  /** The row of a 240 × 300 picture a point is drawn in. */
+  private static double row(View view, Vec3 p) {
+    Vec3 right = new Vec3(0, 0, 1).cross(view.from().times(1));
+    Vec3 up = view.from().times(1).cross(right);
+    return 150 - SCALE * up.dot(p.minus(new Vec3(0, -2, 2))) / up.norm();
+  }
+
+  /** Mean lightness of what the left side above and behind the ear shows between two heights. */
+  private static double band(BufferedImage image, double fromMm, double toMm) {
+    double sum = 0;
+    int n = 0;
+    for (double z = fromMm; z < toMm; z += 1) {
+      for (int x = 116; x <= 150; x++) {
+        sum += light(image.getRGB(x, (int) Math.round(row(View.LEFT, new Vec3(-76, 0, z)))));
+        n++;
+      }
+    }
+    return sum / n;
+  }
+
+  /** The higher up the head the longer, as a taper leaves it. */
+  private static double taper(int i) {
+    return Math.max(0.5, Math.min(12, (S.pointMm(i).z() - 48) * 12 / 50));
+  }
+
+  /**
+   * Common practice: a taper is an even shade that falls off with the guard, no lattice, no steps.
+   */
+  @Test
+  void aTaper_growsDarkerSteadilyWithItsLength() {
+    BufferedImage image =
+        PICTURE.draw(fall(HairPictureTest::taper, hair(BLACK)), View.LEFT, 240, 300);
+    double before = 1e9;
+    for (double z = 52; z < 92; z += 8) {
+      double now = band(image, z, z + 8);
+      assertThat(now).as("from %s mm up", z).isLessThan(before);
+      before = now;
+    }
+  }
+
+  @Test
+  void aGuardStepInATaper_isItsStrongestEdge() {
+    double at = 76;
+    IntToDoubleFunction stepped = i -> S.pointMm(i).z() < at ? 1.5 : 6;
+    BufferedImage image = PICTURE.draw(fall(stepped, hair(BLACK)), View.LEFT, 240, 300);
+    double strongest = 0;
+    double where = 0;
+    for (double z = 56; z < 92; z += 1) {
+      double edge = band(image, z - 4, z) - band(image, z, z + 4);
+      if (edge > strongest) {
+        strongest = edge;
+        where = z;
+      }
+    }
+    assertThat(where).isBetween(at - 5, at + 5);
+    // Hair grows aslant, so the edge is soft; it is still plain to see.
+    assertThat(strongest).isGreaterThan(20);
+  }
+
+  /** Six skins and four colours of hair, each told from each other. */
+  @Test
+  void skinsAndColours_areTwentyFourDifferentHeads() {
+    double[] depths = {1, 3, 4.5, 6, 8, 10};
+    double[] levels = {1, 4, 7, 10};
+    List<double[]> seen = new ArrayList<>();
+    for (double depth : depths) {
+      for (double level : levels) {
+        Hair h = hair(new HairColour(level, 0, 0)).on(new SkinTone(depth, 0));
+        BufferedImage image = PICTURE.draw(fall(40, h), View.FRONT, 120, 150);
+        double[] now = {light(image, 60, 88), light(image, 60, 30)};
+        for (double[] other : seen) {
+          assertThat(Math.hypot(now[0] - other[0], now[1] - other[1]))
+              .as("skin %s, hair %s", depth, level)
+              .isGreaterThan(8);
+        }
+        seen.add(now);
+      }
+    }
+  }
+
+  /** What a fringe's landing says is where its edge is drawn. */
+  @Test
+  void aFringesEdge_isDrawnWhereItsTipsLie() {
+    Hair h = hair(BLACK).on(new SkinTone(1, 0));
+    Fall f = fall(i -> S.pointMm(i).y() > 40 ? 46 : 20, h);
+    BufferedImage image = PICTURE.draw(f, View.FRONT, 240, 300);
+    double[] tips = new double[f.strands()];
+    int n = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      Vec3 tip = f.tip(i);
+      if (Math.abs(tip.x()) < 26 && tip.y() > 60 && f.point(i, 0).y() > 60) {
+        tips[n++] = row(View.FRONT, tip);
+      }
+    }
+    Arrays.sort(tips, 0, n);
+    assertThat(n).isGreaterThan(15);
+    double tipRow = tips[(int) (0.8 * n)];
+    double strongest = 0;
+    double where = 0;
+    for (int y = 60; y < 150; y++) {
+      double edge = 0;
+      for (int x = 113; x <= 127; x++) { // between the brows
+        edge += light(image.getRGB(x, y + 2)) - light(image.getRGB(x, y - 2));
+      }
+      if (edge > strongest) {
+        strongest = edge;
+        where = y;
+      }
+    }
+    assertThat(where).isBetween(tipRow - 4, tipRow + 4);
   }
 }

@@ -38,7 +38,7 @@ class CutSheetTest {
     Scalp s = Scalp.of(PlanJson.head(plan), 1500);
     Outcome o = PlanEngine.run(plan, s);
     Fall fall = Fall.of(Ground.of(s), plan.hair(), o.after(), plan.styling());
-    byte[] fallen = new HairPicture(s).png(fall, plan.hair().colour(), View.CORNER, 400, 440);
+    byte[] fallen = new HairPicture(s).png(fall, View.CORNER, 400, 440);
     return new Sheet(plan, o, new HeadPicture(s), fallen, units, "A. Client & Son");
   }
 

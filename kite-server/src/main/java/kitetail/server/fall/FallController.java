@@ -11,7 +11,6 @@ import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.look.LookJson;
-import kitetail.formats.picture.HairPaint;
 import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
@@ -88,7 +87,7 @@ class FallController implements Warms {
     LookWords said = new LookWords(words);
     ObjectNode n = LookJson.of(w);
     Outgrown grown = Outgrown.of(plan, w.outcome());
-    n.put("colour", String.format("#%06x", HairPaint.mean(plan.hair().colour())));
+    n.put("colour", String.format("#%06x", plan.hair().colour().mean()));
     n.put("curlRatio", plan.hair().wetDry().curlRatio());
     n.set("outgrown", LookJson.outgrown(grown));
     List<Finding> found = Check.of(plan, w.outcome(), w.look());

@@ -96,10 +96,7 @@ class PlanFileController implements Warms {
   private Sheet sheet(Plan plan, Units units, String who) {
     Falls.Drawn on = falls.sheet(plan.head());
     Fall fall = Worn.fall(plan, on.stand(), 0);
-    byte[] fallen =
-        on.picture()
-            .png(
-                fall, plan.hair().colour(), View.CORNER, Sheet.PICTURE_WIDTH, Sheet.PICTURE_HEIGHT);
+    byte[] fallen = on.picture().png(fall, View.CORNER, Sheet.PICTURE_WIDTH, Sheet.PICTURE_HEIGHT);
     return new Sheet(plan, heads.run(plan), heads.of(plan).picture(), fallen, units, who);
   }
 
@@ -109,7 +106,7 @@ class PlanFileController implements Warms {
       @PathVariable long id,
       @RequestParam(defaultValue = "0") double week) {
     Worn w = stored(me, id, week);
-    return file(FallGlb.of(w.fall(), w.plan().hair().colour()), "plan-" + id + ".glb");
+    return file(FallGlb.of(w.fall()), "plan-" + id + ".glb");
   }
 
   @GetMapping(value = "/plans/{id}/silhouettes.svg", produces = "image/svg+xml")

@@ -65,7 +65,7 @@ class Stills implements Warms {
         k -> {
           Falls.Drawn on = falls.still(plan.head());
           Fall fall = fallen.get(at, a -> Worn.fall(plan, on.stand(), week));
-          return on.picture().png(fall, plan.hair().colour(), view, width, height);
+          return on.picture().png(fall, view, width, height);
         });
   }
 
@@ -77,7 +77,7 @@ class Stills implements Warms {
           Falls.Drawn on = falls.still(head);
           Stock stock = Stock.of(StartingLengths.spread(on.stand().ground().scalp(), start, hair));
           Fall fall = Fall.of(on.stand().ground(), hair, stock, Styling.NATURAL);
-          return on.picture().png(fall, hair.colour(), view, width, height);
+          return on.picture().png(fall, view, width, height);
         });
   }
 

@@ -4,12 +4,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.util.Arrays;
 import java.util.List;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
-import kitetail.formats.picture.HairPaint;
 import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.words.Units;
+import kitetail.hair.HairColour;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
@@ -88,11 +89,15 @@ class PlanController {
   record Saved(long version) {}
 
   /** What lengths and hair levels are painted in. */
+  private static List<String> hairLevels() {
+    return Arrays.stream(HairColour.levels()).mapToObj(c -> String.format("#%06x", c)).toList();
+  }
+
   record Ramp(double[] levelsMm, List<String> colours, List<String> hairLevels) {}
 
   @GetMapping("/ramp")
   Ramp ramp() {
-    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), HairPaint.levels());
+    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), hairLevels());
   }
 
   @GetMapping(value = "/schema/plan-3.schema.json", produces = "application/schema+json")

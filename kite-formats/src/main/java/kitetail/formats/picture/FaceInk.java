@@ -1,0 +1,86 @@
+package kitetail.formats.picture;
+
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.Line2D;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import kitetail.geom.Vec3;
+import kitetail.hair.Hair;
+import kitetail.hair.Rgb;
+import kitetail.head.FaceLine;
+import kitetail.head.Head;
+
+/** Draws the lines of the face on a picture of its skin, where nothing hides them. */
+final class FaceInk {
+  private static final int INK = 0x1b2440;
+  private static final int LIPS = 0x9c4a41;
+
+  /** A line lies on the skin; the mesh may cut a little above it. */
+  private static final float OVER_MM = 2.2f;
+
+  private FaceInk() {}
+
+  static void draw(BufferedImage fine, Raster r, Head head, Hair hair) {
+    List<FaceLine> lines = FaceLine.of(head);
+    Graphics2D g = fine.createGraphics();
+    g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+    int skin = hair.skin().rgb();
+    for (FaceLine l : lines) {
+      g.setColor(colour(l.kind(), skin, hair));
+      List<Vec3> p = l.pointsMm();
+      for (int i = 1; i < p.size(); i++) {
+        float[] a = r.project(p.get(i - 1));
+        float[] b = r.project(p.get(i));
+        if (!seen(r, a) || !seen(r, b)) {
+          continue;
+        }
+        double t = (i - 0.5) / (p.size() - 1);
+        double wide = l.widthMm() * (0.25 + 0.75 * Math.sin(Math.PI * taper(l.kind(), t)));
+        g.setStroke(
+            new BasicStroke(
+                (float) Math.max(0.8, wide * r.pixelsPerMm()),
+                BasicStroke.CAP_BUTT,
+                BasicStroke.JOIN_ROUND));
+        g.draw(new Line2D.Float(a[0], a[1], b[0], b[1]));
+      }
+    }
+    g.dispose();
+  }
+
+  /** A brow is widest a third of the way out. */
+  private static double taper(FaceLine.Kind kind, double t) {
+    return kind == FaceLine.Kind.BROW ? 0.18 + 0.82 * Math.pow(t, 0.8) : t;
+  }
+
+  private static boolean seen(Raster r, float[] at) {
+    int x = Math.round(at[0]);
+    int y = Math.round(at[1]);
+    return x >= 0
+        && y >= 0
+        && x < r.width
+        && y < r.height
+        && at[2] > r.depth[y * r.width + x] - OVER_MM;
+  }
+
+  private static Color colour(FaceLine.Kind kind, int skin, Hair hair) {
+    int deep = Rgb.scaled(skin, 0.55);
+    int rgb =
+        switch (kind) {
+          case BROW -> Rgb.mix(Rgb.scaled(hair.colour().mean(), 0.75), skin, 0.12);
+          case LID -> Rgb.mix(INK, deep, 0.3);
+          case LIPS -> Rgb.mix(LIPS, deep, 0.45);
+          case SHADE -> deep;
+        };
+    int alpha =
+        switch (kind) {
+          case BROW -> 190;
+          case LID -> 215;
+          case LIPS -> 190;
+          case SHADE -> 95;
+        };
+    return new Color(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255, alpha);
+  }
+}
