@@ -2,7 +2,8 @@ import type { FallReading, Result } from "./types";
 
 /** A drawable mesh: positions and normals three to a vertex, triangle corners. */
 export type MeshData = { points: Float32Array; normals: Float32Array; triangles: Uint32Array };
-export type HeadData = { bust: MeshData; scalp: MeshData };
+/** With the lines of the face as ribbons, a mesh a kind of line. */
+export type HeadData = { bust: MeshData; scalp: MeshData; face: MeshData[] };
 
 /** Lengths in mm at every scalp vertex: state 0 before the first move, state i after the i-th; turned into numbers when asked for. */
 export type Outcome = { result: Result; count: number; state: (i: number) => Float32Array };
@@ -28,7 +29,10 @@ export function meshReader(buffer: ArrayBuffer, from: number): { next: () => Mes
 export function readHead(buffer: ArrayBuffer): HeadData {
   const meshes = meshReader(buffer, 0);
   const bust = meshes.next();
-  return { bust, scalp: meshes.next() };
+  const scalp = meshes.next();
+  const face: MeshData[] = [];
+  while (meshes.at() < buffer.byteLength) face.push(meshes.next());
+  return { bust, scalp, face };
 }
 
 /** A field worked out when it is first looked at: the head is painted before the profile is read. */
@@ -78,8 +82,14 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
   return { result, count, state };
 }
 
-/** Strands at rest, root first, mm, and what is read of them. */
-export type FallData = { reading: FallReading; strands: number; points: number; xyz: Float32Array };
+/** Strands at rest, root first, mm, the strand that leads each one's lock, and what is read of them. */
+export type FallData = {
+  reading: FallReading;
+  strands: number;
+  points: number;
+  xyz: Float32Array;
+  leader: Uint16Array;
+};
 
 const FALL_UNITS_PER_MM = 50;
 
@@ -90,5 +100,6 @@ export function readFall(buffer: ArrayBuffer): FallData {
   const strands = ints.getInt32(4 + textLength, true);
   const points = ints.getInt32(8 + textLength, true);
   const raw = new Int16Array(buffer, 12 + textLength, strands * points * 3);
-  return { reading, strands, points, xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM) };
+  const leader = new Uint16Array(buffer, 12 + textLength + 6 * strands * points, strands);
+  return { reading, strands, points, xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM), leader };
 }

@@ -2254,6 +2254,7 @@ export interface components {
             colours?: string[];
             hairLevels?: string[];
             levelsMm?: number[];
+            skinDepths?: string[];
         };
         Relief: {
             mm?: number[];

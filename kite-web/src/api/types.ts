@@ -128,6 +128,7 @@ export type SitDocument = {
     growth?: Record<string, string>;
     patches?: HairPatch[];
     colour?: HairColour;
+    skin?: SkinTone;
   };
   start: Start;
   wishes?: {
@@ -147,6 +148,8 @@ export type SitDocument = {
   };
 };
 /** Level 1 black to 10 lightest blonde; warmth -1 ash to 1 copper; share of white hairs. */
+/** Depth 1 lightest to 10 deepest; undertone -1 rosy to 1 golden. */
+export type SkinTone = { depth: number; undertone: number };
 export type HairColour = { level: number; warmth?: number; greyShare?: number };
 /** A line of the ranking as it comes in: how far it is, or at last the families, best first. */
 export type RankLine = {
@@ -273,7 +276,21 @@ export type Styling = {
   productShare?: number;
   hold?: number;
   wet?: boolean;
+  dried?: Dried;
+  /** Since it was dried. */
+  hours?: number;
+  /** How damp the air has been since, 0 to 1. */
+  dampAir?: number;
 };
+export type Dried =
+  | "air"
+  | "cloth"
+  | "nozzle"
+  | "diffuser"
+  | "ventBrush"
+  | "flatBrush"
+  | "roundBrush"
+  | "iron";
 export type Meant = { rule: string; move?: string | null; place?: string | null; note?: string };
 
 /** What is read of fallen hair, with the server's words. */
@@ -282,7 +299,17 @@ export type FallReading = {
   /** How much has grown by then. */
   grownMm: number;
   strands: number;
+  /** Hairs as seen from afar; those with pigment, the white ones, and the share of these. */
   colour: string;
+  pigmented: string;
+  white: string;
+  greyShare: number;
+  skin: string;
+  /** How soon roots hide the skin, a millimetre of length. */
+  hidesPerMm: number;
+  /** #rrggbbaa of each kind of line of the face. */
+  face: string[];
+  coil: { radiusMm: number; pitchMm: number };
   words: string[];
   returnWords: string;
   findings: Finding[];

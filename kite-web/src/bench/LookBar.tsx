@@ -3,6 +3,7 @@ import { COATS, type Coat } from "../draw/coats";
 import { TOOLS } from "../draw/tools";
 import { VIEW_NAMES } from "../draw/views";
 import { look, type Shown, turnTo, useLook } from "../store/lookStore";
+import { Drying } from "./Drying";
 
 const SHOWN: Record<Shown, string> = { bare: "Bare", standing: "Standing", fallen: "Fallen" };
 
@@ -58,6 +59,7 @@ export function LookBar() {
           </button>
         ))}
       </fieldset>
+      {shown === "fallen" && <Drying />}
       {shown !== "fallen" && (
         <label className="flex items-center gap-2">
           <span className="sr-only">Painted with</span>

@@ -5,10 +5,23 @@ import type { MeshData } from "../api/binary";
 import { coarseTriangles } from "./coarse";
 import { drawnWhole } from "./drawnShare";
 import { geometryOf } from "./HeadStage";
-import { SKIN, skinMaterial } from "./lengthMaterial";
+import { inkMaterial, SKIN, skinMaterial } from "./lengthMaterial";
+
+/** The face on a head that is painted: brows, lids, lips, shade. */
+const FACE = ["#4b3425be", "#3a3a44d7", "#93513fbe", "#78664f5f"];
 
 /** Face, ears, neck and shoulders; in fewer triangles until the head stands still. */
-export function Bust3D({ mesh }: { mesh: MeshData }) {
+export function Bust3D({
+  mesh,
+  lines = [],
+  skin: tone = SKIN,
+  face = FACE,
+}: {
+  mesh: MeshData;
+  lines?: MeshData[];
+  skin?: string;
+  face?: string[];
+}) {
   const { gl } = useThree();
   const shape = useMemo(() => {
     const g = geometryOf(mesh);
@@ -19,7 +32,7 @@ export function Bust3D({ mesh }: { mesh: MeshData }) {
     g.setIndex(new THREE.BufferAttribute(both, 1));
     return g;
   }, [mesh]);
-  const skin = useMemo(() => skinMaterial(SKIN), []);
+  const skin = useMemo(() => skinMaterial(tone), [tone]);
   useEffect(() => () => shape.dispose(), [shape]);
   useEffect(() => () => skin.dispose(), [skin]);
   useFrame(() => {
@@ -27,5 +40,21 @@ export function Bust3D({ mesh }: { mesh: MeshData }) {
     if (drawnWhole(gl)) shape.setDrawRange(0, fine);
     else shape.setDrawRange(fine, Number.POSITIVE_INFINITY);
   });
-  return <mesh geometry={shape} material={skin} />;
+  return (
+    <>
+      <mesh geometry={shape} material={skin} />
+      {lines.map((l, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the kinds of line are always the same
+        <Ink key={i} mesh={l} colour={face[i] ?? (FACE[0] as string)} />
+      ))}
+    </>
+  );
+}
+
+function Ink({ mesh, colour }: { mesh: MeshData; colour: string }) {
+  const shape = useMemo(() => geometryOf(mesh), [mesh]);
+  const ink = useMemo(() => inkMaterial(colour), [colour]);
+  useEffect(() => () => shape.dispose(), [shape]);
+  useEffect(() => () => ink.dispose(), [ink]);
+  return <mesh geometry={shape} material={ink} renderOrder={1} />;
 }

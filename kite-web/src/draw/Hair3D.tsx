@@ -9,7 +9,6 @@ import { Ghost3D } from "./Ghost3D";
 import { HairSvg } from "./HairSvg";
 import { geometryOf, HeadStage } from "./HeadStage";
 import { hairMaterial, movingHairMaterial, rootsMaterial } from "./hairMaterial";
-import { SKIN } from "./lengthMaterial";
 import { CHILDREN, ribbons } from "./ribbons";
 import type { ViewName } from "./views";
 
@@ -29,6 +28,8 @@ type Props = {
 
 /** A frame this quick leaves room for every strand many times over. */
 const QUICK_FRAME_MS = 9;
+/** Roots never hide the skin they stand in altogether. */
+const MOST_COVER = 0.92;
 const WIDE_MM = 3.3;
 const NARROW_MM = 1.1;
 /** While it turns on a slow machine: so many of the strands, each of fewer points, and fewer pixels. */
@@ -64,9 +65,13 @@ function Strands({ head, fall, lengths }: Props) {
   const { invalidate, gl } = useThree();
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
   const hair = useMemo(() => ribbons(fall), [fall]);
-  const roots = useMemo(() => rootsMaterial(SKIN, fall.reading.colour), [fall.reading.colour]);
-  const strands = useMemo(() => hairMaterial(fall.reading.colour, 4.2), [fall.reading.colour]);
-  const moving = useMemo(() => movingHairMaterial(fall.reading.colour), [fall.reading.colour]);
+  const { skin, colour, pigmented, white, greyShare } = fall.reading;
+  const roots = useMemo(() => rootsMaterial(skin, colour), [skin, colour]);
+  const strands = useMemo(
+    () => hairMaterial(pigmented, white, greyShare, 4.2),
+    [pigmented, white, greyShare],
+  );
+  const moving = useMemo(() => movingHairMaterial(colour), [colour]);
   const mesh = useRef<THREE.Mesh>(null);
   const quick = useRef<boolean | undefined>(undefined);
   useEffect(() => () => scalp.dispose(), [scalp]);
@@ -77,10 +82,11 @@ function Strands({ head, fall, lengths }: Props) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: new strands are drawn anew
   useEffect(() => {
     const grown = fall.reading.grownMm;
-    const cover = lengths.map((l) => 0.8 * (1 - Math.exp(-0.14 * Math.min(10, l + grown))));
+    const hides = fall.reading.hidesPerMm;
+    const cover = lengths.map((l) => MOST_COVER * (1 - Math.exp(-hides * Math.min(10, l + grown))));
     scalp.setAttribute("cover", new THREE.BufferAttribute(cover, 1));
     invalidate();
-  }, [scalp, lengths, hair, fall.reading.grownMm, invalidate]);
+  }, [scalp, lengths, hair, fall.reading.grownMm, fall.reading.hidesPerMm, invalidate]);
   useFrame(({ scene, camera }) => {
     const { fine, coarse } = hair.userData as { fine: number; coarse: number };
     const ribbon = mesh.current;
@@ -101,7 +107,7 @@ function Strands({ head, fall, lengths }: Props) {
   });
   return (
     <>
-      <Bust3D mesh={head.bust} />
+      <Bust3D mesh={head.bust} lines={head.face} skin={skin} face={fall.reading.face} />
       <mesh geometry={scalp} material={roots} />
       <mesh ref={mesh} geometry={hair} material={strands} frustumCulled={false} />
     </>

@@ -117,7 +117,7 @@ function Painted({ head, lengths, before, paint }: Props) {
   }, [scalp, head, lengths, before, paint, invalidate, advance]);
   return (
     <>
-      <Bust3D mesh={head.bust} />
+      <Bust3D mesh={head.bust} lines={head.face} />
       <mesh geometry={scalp} material={coat} />
     </>
   );

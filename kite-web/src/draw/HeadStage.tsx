@@ -8,8 +8,8 @@ import { drawShare } from "./drawnShare";
 import { frameMs } from "./frameTime";
 import { VIEWS, type ViewName } from "./views";
 
-const DISTANCE_MM = 770;
-const MIDDLE = new THREE.Vector3(0, -2, 20);
+const DISTANCE_MM = 800;
+const MIDDLE = new THREE.Vector3(0, 0, 8);
 const WIDER = 1.5;
 /** Nothing has moved for so long: the head stands still. */
 const STILL_MS = 100;

@@ -10,8 +10,9 @@ import { VIEWS, type ViewName } from "./views";
 export const SVG_W = 400;
 export const SVG_H = 440;
 const [W, H] = [SVG_W, SVG_H];
-const MIDDLE = [0, -2, 20] as const;
+const MIDDLE = [0, 0, 8] as const;
 const MM_TO_PX = 1.32;
+const INK = "#6b5a50";
 const SHADES = 5;
 /** Triangles this near each other in depth do not hide one another, so those of a colour are one path. */
 const SLAB_MM = 8;
@@ -85,6 +86,7 @@ function headTriangles(head: HeadData, paint: Paint, a: Axes): Triangle[] {
     }
   };
   lay(head.bust, () => SKIN);
+  for (const lines of head.face) lay(lines, () => INK);
   lay(head.scalp, (v) =>
     paint.kind === "bands"
       ? (paint.colours[Math.floor(bandOf(paint.values[v] as number, paint.levels))] as string)

@@ -1,14 +1,22 @@
 import * as THREE from "three";
+import { SHADE } from "./lengthMaterial";
 
 /**
  * Hair as ribbons that turn to the eye, each drawn as many hairs by its pixels, or, where the machine is quick, each
  * strand several times over, a little apart. Lit across the strand (Kajiya and Kay 1989), darker toward the root.
  */
-export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMaterial {
+export function hairMaterial(
+  pigmented: string,
+  white: string,
+  greyShare: number,
+  apartMm: number,
+): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
     side: THREE.DoubleSide,
     uniforms: {
-      hair: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) },
+      hair: { value: new THREE.Color().setStyle(pigmented, THREE.LinearSRGBColorSpace) },
+      white: { value: new THREE.Color().setStyle(white, THREE.LinearSRGBColorSpace) },
+      grey: { value: greyShare },
       halfWidth: { value: 2.4 },
       apart: { value: apartMm },
       hairs: { value: 7 },
@@ -35,7 +43,7 @@ export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMater
       }`,
     fragmentShader: `
       varying vec3 tangent; varying vec3 out3; varying vec2 at; varying float tone; varying float seed; varying float len;
-      uniform vec3 hair; uniform float hairs;
+      uniform vec3 hair; uniform vec3 white; uniform float grey; uniform float hairs;
       float noise(float x) { return fract(sin(x * 78.233 + seed * 37.7) * 43758.5453); }
       void main() {
         float which = floor((at.x * 0.5 + 0.5) * hairs);
@@ -52,7 +60,8 @@ export function hairMaterial(colour: string, apartMm: number): THREE.ShaderMater
         float turned = 0.40 + 0.42 * max(0.0, 0.5 + 0.5 * lit) + 0.2 * max(0.0, out3.z);
         float deep = 0.62 + 0.38 * min(1.0, at.y * len / min(24.0, 4.0 + 0.5 * len));
         float own = tone * (0.85 + 0.30 * n);
-        vec3 c = hair * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
+        vec3 base = noise(which + 9.0) < grey ? white : hair;
+        vec3 c = base * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
                + vec3(0.20 * gloss * turned * own * max(0.15, lit));
         gl_FragColor = vec4(c, 1.0);
       }`,
@@ -103,17 +112,20 @@ export function rootsMaterial(skin: string, hair: string): THREE.ShaderMaterial 
   return new THREE.ShaderMaterial({
     uniforms: { skin: { value: linear(skin) }, hair: { value: linear(hair) } },
     vertexShader: `
-      attribute float cover; varying float covered; varying vec3 n;
+      attribute float cover; varying float covered; varying vec3 n; varying vec3 at;
       void main() {
-        covered = cover; n = normalMatrix * normal;
+        covered = cover; n = normalMatrix * normal; at = position;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying float covered; varying vec3 n; uniform vec3 skin; uniform vec3 hair;
+      varying float covered; varying vec3 n; varying vec3 at; uniform vec3 skin; uniform vec3 hair;
+      ${SHADE}
       void main() {
-        float facing = max(normalize(n).z, 0.0);
-        vec3 c = mix(skin, hair * 0.8, covered);
-        gl_FragColor = vec4(c * (0.66 + 0.34 * facing), 1.0);
+        // Fine stubble: each hair's breadth a little darker or lighter, most where half the skin is hidden.
+        vec3 cell = floor(at / 0.8);
+        float speck = fract(sin(dot(cell, vec3(12.9898, 78.233, 37.719))) * 43758.5453) - 0.5;
+        float shown = clamp(covered + speck * covered * (1.0 - covered) * 1.1, 0.0, 1.0);
+        gl_FragColor = vec4(mix(skin, hair * 0.8, shown) * shadeOf(normalize(n)), 1.0);
       }`,
   });
 }

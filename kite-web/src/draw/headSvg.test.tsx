@@ -16,6 +16,7 @@ const head: HeadData = {
     normals: new Float32Array([0, 1, 0, 0, 1, 0, 0, 1, 0, 0, -1, 0, 0, -1, 0, 0, -1, 0]),
     triangles: new Uint32Array([0, 1, 2, 3, 4, 5]),
   },
+  face: [],
 };
 const paint = {
   kind: "bands" as const,
@@ -44,7 +45,8 @@ it("draws a strand a line where nothing is drawn in 3D", () => {
     strands: 2,
     points: 3,
     xyz: new Float32Array([0, 90, 60, 0, 95, 70, 0, 105, 60, 0, -90, 60, 0, -95, 70, 0, -105, 60]),
-    reading: { colour: "#553322" } as FallReading,
+    leader: new Uint16Array(2),
+    reading: { colour: "#553322", skin: "#d9bfa8" } as FallReading,
   };
   render(<HairSvg head={head} fall={fall} view="front" label="hair" />);
   expect(screen.getByTestId("hair-svg").querySelectorAll("path[fill=none]")).toHaveLength(2);

@@ -1,6 +1,7 @@
 import * as THREE from "three";
 
-export const SKIN = "#d9bfa8";
+/** Skin where nothing of the client is known or meant: on painted heads. */
+export const SKIN = "#dabb98";
 
 /**
  * Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. Worked out at the
@@ -31,6 +32,25 @@ export function skinMaterial(skin: string): THREE.ShaderMaterial {
       void main() {
         gl_FragColor = vec4(skin * shade, clamp((high + 150.0) / 34.0, 0.0, 1.0));
       }`,
+  });
+}
+
+/** Ink on the skin, #rrggbbaa: the lines of the face. */
+export function inkMaterial(colour: string): THREE.ShaderMaterial {
+  return new THREE.ShaderMaterial({
+    transparent: true,
+    depthWrite: false,
+    polygonOffset: true,
+    polygonOffsetFactor: -4,
+    polygonOffsetUnits: -4,
+    uniforms: {
+      ink: { value: new THREE.Color().setStyle(colour.slice(0, 7), THREE.LinearSRGBColorSpace) },
+      strength: { value: Number.parseInt(colour.slice(7, 9), 16) / 255 },
+    },
+    vertexShader: "void main() { gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0); }",
+    fragmentShader: `
+      uniform vec3 ink; uniform float strength;
+      void main() { gl_FragColor = vec4(ink, strength); }`,
   });
 }
 

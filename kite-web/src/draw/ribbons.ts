@@ -1,12 +1,14 @@
 import * as THREE from "three";
 import type { FallData } from "../api/binary";
+import { coiled } from "./coiled";
 
 /** On a quick machine each strand is drawn so many times over. */
 export const CHILDREN = 9;
 /** Shorter strands bend so little that fewer of their points draw them. */
 const SHORT_MM = 22;
 const MIDDLING_MM = 75;
-const UNSEEN_MM = 0.4;
+/** Shorter hair is a nap: the skin's own shade with stubble on it, and no strands. */
+const NAP_MM = 5;
 /** While it turns every so many points are drawn. */
 const MOVING_STEP = 3;
 
@@ -29,7 +31,7 @@ function rungs(
   index: Uint32Array,
   from: number,
 ): number {
-  if (lengthMm <= UNSEEN_MM) return from;
+  if (lengthMm <= NAP_MM) return from;
   let ix = from;
   for (let k = 0; k < points - 1; k += step) {
     const v = 2 * (strand * points + k);
@@ -45,12 +47,14 @@ function rungs(
  * holds all points first and then, for turning, some of them; userData tells how many of each.
  */
 export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
-  const { strands, points, xyz } = fall;
+  const { strands, points, xyz } = coiled(fall);
+  const curled = points > fall.points;
+  const movingStep = Math.ceil((MOVING_STEP * (points - 1)) / (fall.points - 1));
   const position = new Float32Array(strands * points * 6);
   const next = new Float32Array(strands * points * 6);
   const info = new Float32Array(strands * points * 8);
   const index = new Uint32Array(strands * (points - 1) * 6);
-  const coarse = new Uint32Array(strands * Math.ceil((points - 1) / MOVING_STEP) * 6);
+  const coarse = new Uint32Array(strands * Math.ceil((points - 1) / movingStep) * 6);
   const order = shuffled(strands);
   let ix = 0;
   let cx = 0;
@@ -78,9 +82,9 @@ export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
         info.set([side * 2 - 1, k / (points - 1), (s * 0.618034) % 1, length], 4 * v);
       }
     }
-    const step = length < SHORT_MM ? 3 : length < MIDDLING_MM ? 2 : 1;
+    const step = curled ? 1 : length < SHORT_MM ? 3 : length < MIDDLING_MM ? 2 : 1;
     ix = rungs(o, points, length, step, index, ix);
-    cx = rungs(o, points, length, MOVING_STEP, coarse, cx);
+    cx = rungs(o, points, length, movingStep, coarse, cx);
   }
   const g = new THREE.InstancedBufferGeometry();
   g.setAttribute("position", new THREE.BufferAttribute(position, 3));

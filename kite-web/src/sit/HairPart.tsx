@@ -6,6 +6,7 @@ import { lengthWords, type Units } from "../store/units";
 import { ColourRow } from "./ColourRow";
 import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
+import { SkinRow } from "./SkinRow";
 import { sit } from "./sitStore";
 
 export const BRUSHES = {
@@ -23,8 +24,9 @@ type Props = {
   groups: PickGroup[];
   strips: Record<string, string>;
   units: Units;
-  /** What each level of colour looks like, 1 first. */
+  /** What each level of colour and each depth of skin looks like, 1 first. */
   levels?: string[];
+  depths?: string[];
   brush: Brush | undefined;
   setBrush: (b: Brush | undefined) => void;
   paintAtPlace: (place: string) => void;
@@ -38,6 +40,7 @@ export function HairPart({
   strips,
   units,
   levels,
+  depths,
   brush,
   setBrush,
   paintAtPlace,
@@ -66,6 +69,7 @@ export function HairPart({
         />
       </div>
       <ColourRow colour={document.hair?.colour} levels={levels} />
+      <SkinRow skin={document.hair?.skin} depths={depths} />
       <fieldset>
         <legend className="font-bold text-lg">Places that differ</legend>
         <p className="soft text-sm">

@@ -259,6 +259,7 @@ function Sitting({ units }: { units: Units }) {
           <Part id="hair">
             <HairPart
               levels={ramp.data?.hairLevels}
+              depths={ramp.data?.skinDepths}
               {...common}
               groups={of("hair")}
               brush={brush}

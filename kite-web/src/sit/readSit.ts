@@ -43,7 +43,7 @@ export function readSit(buffer: ArrayBuffer, known?: HeadData): SitHead {
   }
   return {
     reading,
-    head: bust.points.length === 0 && known ? known : { bust, scalp },
+    head: bust.points.length === 0 && known ? known : { bust, scalp, face: [] },
     fields,
     strokes: { ends, tones },
   };

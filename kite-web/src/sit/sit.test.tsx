@@ -191,7 +191,7 @@ it("reads the head's bytes, and keeps the meshes it has when none are sent", () 
     v.setFloat32(at + 4 + 4 * i, n, true);
   });
   const mesh = { points: new Float32Array(3), normals: new Float32Array(3), triangles: new Uint32Array(3) };
-  const known = { bust: mesh, scalp: mesh };
+  const known = { bust: mesh, scalp: mesh, face: [] };
   const read = readSit(b, known);
   expect(read.head).toBe(known);
   expect(read.reading.strands).toBe(1);

@@ -52,7 +52,10 @@ final class Falling {
   private static final double SHORT_KEEPS = 0.4;
 
   /** Pieces of the rods that are combed wet. */
-  private static final int COARSE = 6;
+  private static final int COARSE = 5;
+
+  /** Hair as long as this needs as many pieces as are drawn to bend over the head. */
+  private static final double STIFF_MM = 105;
 
   private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
@@ -148,12 +151,21 @@ final class Falling {
   }
 
   /** What one thread works with. */
-  private record Bench(RodSolver rod, Combing comb, Bends bends, double[] lift, double[] way) {
+  private record Bench(
+      RodSolver rod,
+      Combing comb,
+      Bends bends,
+      float[] fallen,
+      double[] drawn,
+      double[] lift,
+      double[] way) {
     static Bench of(int most, Lie lie, Vec3 centre) {
       return new Bench(
           new RodSolver(most),
           new Combing(lie, centre),
           new Bends(most),
+          new float[3 * most],
+          new double[3 * most],
           new double[3],
           new double[3]);
     }
@@ -398,21 +410,20 @@ final class Falling {
 
   private void fine(Bench b, int i, Layer layer) {
     RodSolver s = b.rod();
-    load(b, i, fine, styling.wet());
+    int n = pieces(lengthMm[i]);
+    load(b, i, n, styling.wet());
     settled[i] = true;
     if (lengthMm[i] < STRAIGHT_MM) {
-      for (int k = 0; k < fine; k++) {
+      for (int k = 0; k < n; k++) {
         System.arraycopy(s.clamp, 0, s.t, 3 * k, 3);
       }
     } else {
-      refine(s, i);
       // Long hair lies along more of the head and needs more steps to rest on it.
       int steps = 8 + (int) (lengthMm[i] / 20);
-      if (!styling.wet()) {
-        dry(b, i);
-        surroundings(b, i, layer, false);
-        s.settle(steps / 2, 0.05, null);
-        keep(b, i);
+      if (styling.wet()) {
+        refine(s.t, n, i, coarseWay, 3 * i * coarse, coarse);
+      } else {
+        dried(b, i, layer);
       }
       surroundings(b, i, layer, styling.wet());
       settled[i] = s.settle(steps, SETTLED_RAD, null);
@@ -420,11 +431,40 @@ final class Falling {
     write(b, i);
   }
 
-  /** The hair as it was combed wet dries: it keeps a share of its bends. */
-  private void dry(Bench b, int i) {
+  /**
+   * A rod has two pieces to three that are drawn, and fewer where it is so short that it is stiff.
+   */
+  private int pieces(double length) {
+    int most = 2 * fine / 3;
+    return Math.max(coarse, Math.min(most, (int) Math.ceil(length * fine / STIFF_MM)));
+  }
+
+  /**
+   * The hair as it was combed wet dries and keeps a share of its bends: a coarse rod first falls
+   * with them, and the fine one starts where that has come to rest.
+   */
+  private void dried(Bench b, int i, Layer layer) {
     RodSolver s = b.rod();
+    load(b, i, coarse, false);
+    for (int k = 0; k < 3 * coarse; k++) {
+      s.t[k] = coarseWay[3 * i * coarse + k];
+    }
     b.bends().dry(s);
     s.rest = b.bends().turns;
+    for (int round = 0; round < 2; round++) {
+      keep(b, i);
+      surroundings(b, i, layer, false);
+      s.settle(6, 0.02, null);
+    }
+    for (int k = 0; k < 3 * coarse; k++) {
+      b.fallen()[k] = (float) s.t[k];
+    }
+    int n = pieces(lengthMm[i]);
+    load(b, i, n, false);
+    refine(s.t, n, i, coarseWay, 3 * i * coarse, coarse);
+    b.bends().dry(s);
+    s.rest = b.bends().turns;
+    refine(s.t, n, i, b.fallen(), 0, coarse);
     keep(b, i);
   }
 
@@ -475,24 +515,30 @@ final class Falling {
     }
   }
 
-  /** The coarse rod's directions read between the middles of its pieces. */
-  private void refine(RodSolver s, int i) {
-    for (int k = 0; k < fine; k++) {
-      double at = (k + 0.5) * coarse / fine - 0.5;
+  /** A rod's directions read between the middles of its pieces, for one of more pieces. */
+  private void refine(double[] t, int n, int i, float[] from, int at0, int pieces) {
+    for (int k = 0; k < n; k++) {
+      double at = (k + 0.5) * pieces / n - 0.5;
       int a = (int) Math.floor(at);
       double share = at - a;
       for (int c = 0; c < 3; c++) {
-        double from = a < 0 ? s.clamp[c] : coarseWay[3 * (i * coarse + a) + c];
-        double to = coarseWay[3 * (i * coarse + Math.min(a + 1, coarse - 1)) + c];
-        s.t[3 * k + c] = from + share * (to - from) + (c == 2 ? -1e-9 : 0);
+        double low = a < 0 ? clamps[3 * i + c] : from[at0 + 3 * a + c];
+        double high = from[at0 + 3 * Math.min(a + 1, pieces - 1) + c];
+        t[3 * k + c] = low + share * (high - low) + (c == 2 ? -1e-9 : 0);
       }
     }
-    normalise(s.t, fine);
+    normalise(t, n);
   }
 
   /** Points; what was caught inside a thin part, such as an ear, is set on its skin. */
   private void write(Bench b, int i) {
     RodSolver s = b.rod();
+    for (int k = 0; k < 3 * s.n; k++) {
+      b.fallen()[k] = (float) s.t[k];
+    }
+    double[] drawn = b.drawn();
+    refine(drawn, fine, i, b.fallen(), 0, s.n);
+    double h = lengthMm[i] / (double) fine;
     double x = s.rootX;
     double y = s.rootY;
     double z = s.rootZ;
@@ -506,9 +552,9 @@ final class Falling {
       }
       at += 3;
       if (k < fine) {
-        x += s.h * s.t[3 * k];
-        y += s.h * s.t[3 * k + 1];
-        z += s.h * s.t[3 * k + 2];
+        x += h * drawn[3 * k];
+        y += h * drawn[3 * k + 1];
+        z += h * drawn[3 * k + 2];
       }
     }
   }

@@ -58,6 +58,7 @@ final class RodSolver {
   private final double[] turn;
   private final double[] hessian;
   private final double[] factor;
+  private final double[] column;
   private final double[] way = new double[3];
   private int lastTouching;
   private double energyNow;
@@ -82,6 +83,7 @@ final class RodSolver {
     turn = new double[2 * most];
     hessian = new double[4 * most * most];
     factor = new double[4 * most * most];
+    column = new double[2 * most];
   }
 
   double joint(int i) {
@@ -443,29 +445,40 @@ final class RodSolver {
     return a[i] * b[j] + a[i + 1] * b[j + 1] + a[i + 2] * b[j + 2];
   }
 
-  /** Cholesky, row by row, skipping what is 0 in front of each row. */
+  /**
+   * Cholesky, in place and column by column: what a column leaves for the rows beneath runs along
+   * them, which a processor does several numbers at a time. Rows a column does not reach are
+   * skipped.
+   */
   private boolean factored() {
     int width = 2 * n;
-    for (int i = 0; i < width; i++) {
-      int first = first(i);
-      int row = i * width;
-      for (int j = first; j <= i; j++) {
-        double sum = hessian[row + j];
-        int other = j * width;
-        for (int k = Math.max(first, first(j)); k < j; k++) {
-          sum -= factor[row + k] * factor[other + k];
-        }
-        if (j < i) {
-          factor[row + j] = sum / factor[other + j];
-        } else {
-          if (!(sum > 1e-12)) {
-            return false;
-          }
-          factor[row + i] = Math.sqrt(sum);
+    System.arraycopy(hessian, 0, factor, 0, width * width);
+    for (int k = 0; k < width; k++) {
+      double pivot = factor[k * width + k];
+      if (!(pivot > 1e-12)) {
+        return false;
+      }
+      double root = Math.sqrt(pivot);
+      double share = 1 / root;
+      factor[k * width + k] = root;
+      for (int i = k + 1; i < width; i++) {
+        double c = share * factor[i * width + k];
+        factor[i * width + k] = c;
+        column[i] = c;
+      }
+      for (int i = k + 1; i < width; i++) {
+        if (column[i] != 0) {
+          less(factor, i * width, column, k + 1, i, column[i]);
         }
       }
     }
     return true;
+  }
+
+  private static void less(double[] row, int at, double[] column, int from, int to, double c) {
+    for (int j = from; j <= to; j++) {
+      row[at + j] -= c * column[j];
+    }
   }
 
   private int first(int i) {

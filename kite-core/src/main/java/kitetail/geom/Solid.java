@@ -2,7 +2,7 @@ package kitetail.geom;
 
 /**
  * A rounded solid given by a value that is below 0 inside, 0 on the skin and above 0 outside,
- * growing by about 1 a millimetre near the skin.
+ * growing by about 1 a millimetre near the skin; farther off than 16 mm only roughly.
  */
 public sealed interface Solid {
   double valueMm(double x, double y, double z);
@@ -89,9 +89,38 @@ public sealed interface Solid {
    * max(k-|a-b|,0)/k}; k mm is the reach of the join. A hollow is taken out in the same way.
    */
   final class Joined implements Solid {
-    /** A solid, and where it has one its fellow on the other side. */
-    private record Part(Solid solid, Solid fellow, double blendMm, boolean hollow) {
+    /**
+     * A solid, and where it has one its fellow on the other side.
+     *
+     * @param middle of a ball about it beyond which it changes nothing within {@value #CLOSE_MM} mm
+     *     of the skin; null when it is always asked
+     */
+    private record Part(
+        Solid solid, Solid fellow, double blendMm, boolean hollow, Vec3 middle, double reachMm) {
+      private static final double CLOSE_MM = 16;
+
+      static Part of(Solid solid, Solid fellow, double blendMm, boolean hollow) {
+        if (solid instanceof Ellipsoid e) {
+          double most = Math.max(e.halfAxesMm.x(), Math.max(e.halfAxesMm.y(), e.halfAxesMm.z()));
+          return new Part(solid, fellow, blendMm, hollow, e.centreMm, most + blendMm + CLOSE_MM);
+        }
+        return new Part(solid, fellow, blendMm, hollow, null, 0);
+      }
+
+      private boolean far(double x, double y, double z) {
+        if (middle == null) {
+          return false;
+        }
+        double dx = fellow == null ? x - middle.x() : Math.abs(x) - Math.abs(middle.x());
+        double dy = y - middle.y();
+        double dz = z - middle.z();
+        return dx * dx + dy * dy + dz * dz > reachMm * reachMm;
+      }
+
       double joinedTo(double v, double x, double y, double z) {
+        if (far(x, y, z)) {
+          return v;
+        }
         double w = solid.valueMm(x, y, z);
         if (fellow == null) {
           return joined(v, w);
@@ -102,7 +131,7 @@ public sealed interface Solid {
       }
 
       Part mirrored() {
-        return new Part(
+        return Part.of(
             solid.mirrored(), fellow == null ? null : fellow.mirrored(), blendMm, hollow);
       }
 
@@ -118,24 +147,24 @@ public sealed interface Solid {
     }
 
     public static Joined first(Solid s) {
-      return new Joined(new Part[] {new Part(s, null, 0, false)});
+      return new Joined(new Part[] {Part.of(s, null, 0, false)});
     }
 
     public Joined with(Solid s, double blendMm) {
-      return add(new Part(s, null, blendMm, false));
+      return add(Part.of(s, null, blendMm, false));
     }
 
     public Joined without(Solid s, double blendMm) {
-      return add(new Part(s, null, blendMm, true));
+      return add(Part.of(s, null, blendMm, true));
     }
 
     /** A solid and its mirror image, joined so that neither comes first. */
     public Joined withBoth(Solid s, double blendMm) {
-      return add(new Part(s, s.mirrored(), blendMm, false));
+      return add(Part.of(s, s.mirrored(), blendMm, false));
     }
 
     public Joined withoutBoth(Solid s, double blendMm) {
-      return add(new Part(s, s.mirrored(), blendMm, true));
+      return add(Part.of(s, s.mirrored(), blendMm, true));
     }
 
     private Joined add(Part p) {

@@ -7,12 +7,16 @@ import kitetail.geom.Vec3;
 /**
  * Distance to the skin of a whole body (skull, face, ears, neck, shoulders), baked once a head on a
  * grid and read between its points: above 0 outside. Exact to some hundredths of a millimetre at
- * the skin; farther off than {@value #NEAR_MM} mm only roughly.
+ * the skin; farther off than {@value #NEAR_MM} mm, and on the shoulders, only roughly.
  */
 public final class BodyField {
   private static final float CELL_MM = 3;
   private static final int BLOCK = 4;
-  private static final double NEAR_MM = 15;
+  private static final double NEAR_MM = 11;
+
+  /** The shoulders are so round that coarse points do: within half a millimetre. */
+  private static final double SHOULDER_Z = -128;
+
   private static final double MIN_X = -186;
   private static final double MIN_Y = -150;
   private static final double MIN_Z = -176;
@@ -43,6 +47,7 @@ public final class BodyField {
                 }
               }
             });
+    int plain = (int) ((SHOULDER_Z - MIN_Z) / step);
     IntStream.range(0, bz)
         .parallel()
         .forEach(
@@ -59,7 +64,7 @@ public final class BodyField {
                                 + (q & 1)];
                     near = Math.min(near, Math.abs(c[q]));
                   }
-                  block(value, i * BLOCK, j * BLOCK, k * BLOCK, c, near < NEAR_MM);
+                  block(value, i * BLOCK, j * BLOCK, k * BLOCK, c, near < NEAR_MM && k >= plain);
                 }
               }
             });

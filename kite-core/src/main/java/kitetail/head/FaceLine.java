@@ -1,7 +1,10 @@
 package kitetail.head;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
 
 /**
@@ -21,6 +24,7 @@ public record FaceLine(Kind kind, List<Vec3> pointsMm, double widthMm) {
   }
 
   private static final int STEPS = 14;
+  private static final double OVER_SKIN_MM = 0.9;
 
   /** The model's lines: x to the right and z of three points each, a curve through them. */
   private record Drawn(Kind kind, double[] x, double[] z, double widthMm, boolean both) {}
@@ -54,8 +58,22 @@ public record FaceLine(Kind kind, List<Vec3> pointsMm, double widthMm) {
     return out;
   }
 
+  /** How wide it is at a share of its way, mm: a brow is widest a third of the way out. */
+  public double widthMm(double t) {
+    double at = kind == Kind.BROW ? 0.18 + 0.82 * Math.pow(t, 0.8) : t;
+    return widthMm * (0.25 + 0.75 * Math.sin(Math.PI * at));
+  }
+
+  /** All lines of a kind as ribbons on the skin of a head. */
+  public static Mesh ribbons(Head head, Kind kind) {
+    return head.body() == null
+        ? new Mesh(new float[0], new float[0], new int[0])
+        : Model.RIBBONS.get(kind).moved(new Carry(head.body())::to);
+  }
+
   private static final class Model {
     static final List<FaceLine> LINES = new ArrayList<>();
+    static final Map<Kind, Mesh> RIBBONS = new EnumMap<>(Kind.class);
 
     static {
       for (Drawn d : MODEL) {
@@ -64,6 +82,45 @@ public record FaceLine(Kind kind, List<Vec3> pointsMm, double widthMm) {
           LINES.add(on(d, -1));
         }
       }
+      for (Kind k : Kind.values()) {
+        RIBBONS.put(k, ribbons(k));
+      }
+    }
+
+    /** Ribbons lie a little over the skin, in the plane that a line makes with straight ahead. */
+    private static Mesh ribbons(Kind kind) {
+      List<FaceLine> lines = LINES.stream().filter(l -> l.kind == kind).toList();
+      int points = lines.size() * (STEPS + 1);
+      float[] p = new float[6 * points];
+      int[] corners = new int[6 * lines.size() * STEPS];
+      int v = 0;
+      int c = 0;
+      for (FaceLine l : lines) {
+        for (int i = 0; i <= STEPS; i++) {
+          Vec3 at = l.pointsMm.get(i);
+          Vec3 along =
+              l.pointsMm.get(Math.min(STEPS, i + 1)).minus(l.pointsMm.get(Math.max(0, i - 1)));
+          double wide = l.widthMm((double) i / STEPS) / 2 / Math.hypot(along.x(), along.z());
+          for (int side = -1; side <= 1; side += 2) {
+            double x = at.x() - side * wide * along.z();
+            double z = at.z() + side * wide * along.x();
+            Vec3 on = Face.front(x, z);
+            p[3 * v] = (float) on.x();
+            p[3 * v + 1] = (float) (on.y() + OVER_SKIN_MM);
+            p[3 * v + 2] = (float) on.z();
+            v++;
+          }
+          if (i < STEPS) {
+            int a = v - 2;
+            boolean rightward = along.x() > 0;
+            int[] quad = {a, a + 2, a + 1, a + 1, a + 2, a + 3};
+            for (int k = 0; k < 6; k++) {
+              corners[c++] = quad[rightward ? k : 5 - k];
+            }
+          }
+        }
+      }
+      return new Mesh(p, Mesh.normals(p, corners), corners);
     }
 
     private static FaceLine on(Drawn d, int side) {

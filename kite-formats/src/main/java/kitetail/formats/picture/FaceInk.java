@@ -14,7 +14,7 @@ import kitetail.head.FaceLine;
 import kitetail.head.Head;
 
 /** Draws the lines of the face on a picture of its skin, where nothing hides them. */
-final class FaceInk {
+public final class FaceInk {
   private static final int INK = 0x1b2440;
   private static final int LIPS = 0x9c4a41;
 
@@ -27,9 +27,8 @@ final class FaceInk {
     List<FaceLine> lines = FaceLine.of(head);
     Graphics2D g = fine.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-    int skin = hair.skin().rgb();
     for (FaceLine l : lines) {
-      g.setColor(colour(l.kind(), skin, hair));
+      g.setColor(new Color(argb(l.kind(), hair), true));
       List<Vec3> p = l.pointsMm();
       for (int i = 1; i < p.size(); i++) {
         float[] a = r.project(p.get(i - 1));
@@ -38,7 +37,7 @@ final class FaceInk {
           continue;
         }
         double t = (i - 0.5) / (p.size() - 1);
-        double wide = l.widthMm() * (0.25 + 0.75 * Math.sin(Math.PI * taper(l.kind(), t)));
+        double wide = l.widthMm(t);
         g.setStroke(
             new BasicStroke(
                 (float) Math.max(0.8, wide * r.pixelsPerMm()),
@@ -48,11 +47,6 @@ final class FaceInk {
       }
     }
     g.dispose();
-  }
-
-  /** A brow is widest a third of the way out. */
-  private static double taper(FaceLine.Kind kind, double t) {
-    return kind == FaceLine.Kind.BROW ? 0.18 + 0.82 * Math.pow(t, 0.8) : t;
   }
 
   private static boolean seen(Raster r, float[] at) {
@@ -65,22 +59,15 @@ final class FaceInk {
         && at[2] > r.depth[y * r.width + x] - OVER_MM;
   }
 
-  private static Color colour(FaceLine.Kind kind, int skin, Hair hair) {
+  /** What a kind of line is drawn in on a client's skin, 0xaarrggbb. */
+  public static int argb(FaceLine.Kind kind, Hair hair) {
+    int skin = hair.skin().rgb();
     int deep = Rgb.scaled(skin, 0.55);
-    int rgb =
-        switch (kind) {
-          case BROW -> Rgb.mix(Rgb.scaled(hair.colour().mean(), 0.75), skin, 0.12);
-          case LID -> Rgb.mix(INK, deep, 0.3);
-          case LIPS -> Rgb.mix(LIPS, deep, 0.45);
-          case SHADE -> deep;
-        };
-    int alpha =
-        switch (kind) {
-          case BROW -> 190;
-          case LID -> 215;
-          case LIPS -> 190;
-          case SHADE -> 95;
-        };
-    return new Color(rgb >> 16 & 255, rgb >> 8 & 255, rgb & 255, alpha);
+    return switch (kind) {
+      case BROW -> 0xbe000000 | Rgb.mix(Rgb.scaled(hair.colour().mean(), 0.75), skin, 0.12);
+      case LID -> 0xd7000000 | Rgb.mix(INK, deep, 0.3);
+      case LIPS -> 0xbe000000 | Rgb.mix(LIPS, deep, 0.45);
+      case SHADE -> 0x5f000000 | deep;
+    };
   }
 }

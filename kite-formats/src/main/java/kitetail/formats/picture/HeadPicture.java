@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntUnaryOperator;
 import javax.imageio.ImageIO;
@@ -21,9 +22,12 @@ import kitetail.formats.words.Units;
 import kitetail.geom.Mesh;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
+import kitetail.hair.Hair;
 import kitetail.hair.Rgb;
 import kitetail.hair.SkinTone;
 import kitetail.head.Bust;
+import kitetail.head.FaceLine;
+import kitetail.head.Head;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
 
@@ -37,16 +41,26 @@ public final class HeadPicture {
   private static final double[] KEY = {0.42, 0.55, 0.72};
   private static final Font LABEL = font();
 
+  private final Head head;
   private final Mesh bust;
   private final ScalpMesh scalpMesh;
+  private final List<Mesh> faceLines;
 
   public HeadPicture(Scalp scalp) {
-    bust = Bust.of(scalp.head());
+    head = scalp.head();
+    bust = Bust.of(head);
     scalpMesh = ScalpMesh.of(scalp);
+    faceLines =
+        Arrays.stream(FaceLine.Kind.values()).map(k -> FaceLine.ribbons(scalp.head(), k)).toList();
   }
 
   public Mesh bust() {
     return bust;
+  }
+
+  /** The lines of the face as ribbons, one mesh a kind, in the order of the kinds. */
+  public List<Mesh> faceLines() {
+    return faceLines;
   }
 
   public ScalpMesh scalpMesh() {
@@ -74,6 +88,7 @@ public final class HeadPicture {
       r.draw(scalpMesh.mesh(), byVertex);
     }
     BufferedImage fine = paint(r, view);
+    FaceInk.draw(fine, r, head, Hair.DEFAULT);
     BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     Graphics2D g = out.createGraphics();
     g.setRenderingHint(

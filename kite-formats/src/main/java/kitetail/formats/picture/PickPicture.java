@@ -82,13 +82,9 @@ public final class PickPicture {
     Graphics2D g = out.createGraphics();
     g.setRenderingHint(
         RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
-    g.drawImage(
-        HeadPicture.shaded(r, eye.from, hair.skin().rgb(), at -> ground),
-        0,
-        0,
-        width,
-        height,
-        null);
+    BufferedImage fine = HeadPicture.shaded(r, eye.from, hair.skin().rgb(), at -> ground);
+    FaceInk.draw(fine, r, head, hair);
+    g.drawImage(fine, 0, 0, width, height, null);
     // Lines are smoothed as they are drawn, so they need no fine pixels.
     g.scale(1.0 / FINE, 1.0 / FINE);
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);

@@ -5,12 +5,14 @@ import java.nio.ByteOrder;
 import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
+import kitetail.fall.Coil;
 import kitetail.fall.Fall;
 import kitetail.finish.Finishing;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.look.LookJson;
+import kitetail.formats.picture.FaceInk;
 import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
@@ -18,6 +20,8 @@ import kitetail.formats.words.Words;
 import kitetail.growth.GrowOut;
 import kitetail.growth.Outgrown;
 import kitetail.growth.Worn;
+import kitetail.hair.Hair;
+import kitetail.head.FaceLine;
 import kitetail.head.Scalp;
 import kitetail.look.OtherWay;
 import kitetail.plan.Finding;
@@ -87,8 +91,19 @@ class FallController implements Warms {
     LookWords said = new LookWords(words);
     ObjectNode n = LookJson.of(w);
     Outgrown grown = Outgrown.of(plan, w.outcome());
-    n.put("colour", String.format("#%06x", plan.hair().colour().mean()));
-    n.put("curlRatio", plan.hair().wetDry().curlRatio());
+    n.put("colour", hex(plan.hair().colour().mean()));
+    Hair hair = plan.hair();
+    n.put("pigmented", hex(hair.colour().pigmented()));
+    n.put("white", hex(hair.colour().white()));
+    n.put("greyShare", hair.colour().greyShare());
+    n.put("skin", hex(hair.skin().rgb()));
+    n.put("hidesPerMm", 2.3e-5 * hair.densityPerCm2() * hair.diameterUm());
+    ArrayNode face = n.putArray("face");
+    for (FaceLine.Kind k : FaceLine.Kind.values()) {
+      face.add(String.format("#%08x", Integer.rotateLeft(FaceInk.argb(k, hair), 8)));
+    }
+    Coil coil = Coil.of(w.fall().curlRatio(0));
+    n.putObject("coil").put("radiusMm", coil.radiusMm()).put("pitchMm", coil.pitchMm());
     n.set("outgrown", LookJson.outgrown(grown));
     List<Finding> found = Check.of(plan, w.outcome(), w.look());
     n.set("findings", ResultJson.findings(found));
@@ -100,11 +115,18 @@ class FallController implements Warms {
     return bytes(n.toString(), w.fall());
   }
 
-  /** Length of the JSON, the JSON padded, strands, points, then x, y, z in fiftieths of a mm. */
+  private static String hex(int rgb) {
+    return String.format("#%06x", rgb);
+  }
+
+  /**
+   * Length of the JSON, the JSON padded, strands, points, then x, y, z in fiftieths of a mm, and
+   * for each strand the one that leads its lock.
+   */
   private static byte[] bytes(String json, Fall f) {
     byte[] text = MeshBytes.padded(json);
     ByteBuffer b =
-        ByteBuffer.allocate(12 + text.length + 2 * f.xyz().length)
+        ByteBuffer.allocate(12 + text.length + 2 * f.xyz().length + 2 * f.strands())
             .order(ByteOrder.LITTLE_ENDIAN)
             .putInt(text.length)
             .put(text)
@@ -112,6 +134,9 @@ class FallController implements Warms {
             .putInt(f.points());
     for (float v : f.xyz()) {
       b.putShort((short) Math.max(-32_000, Math.min(32_000, Math.round(v * FIFTIETHS))));
+    }
+    for (int i = 0; i < f.strands(); i++) {
+      b.putShort((short) f.leader(i));
     }
     return b.array();
   }

@@ -2,6 +2,7 @@ package kitetail.server.plan;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -17,11 +18,12 @@ final class Binary {
   private Binary() {}
 
   /**
-   * Two meshes: bust, scalp. Each: vertex count, index count, positions, normals (float32), indices
-   * (uint32).
+   * Meshes: bust, scalp, then the lines of the face, a mesh a kind of line. Each: vertex count,
+   * index count, positions, normals (float32), indices (uint32).
    */
   static byte[] head(HeadPicture p) {
-    List<Mesh> meshes = List.of(p.bust(), p.scalpMesh().mesh());
+    List<Mesh> meshes = new ArrayList<>(List.of(p.bust(), p.scalpMesh().mesh()));
+    meshes.addAll(p.faceLines());
     ByteBuffer b =
         ByteBuffer.allocate(meshes.stream().mapToInt(MeshBytes::size).sum())
             .order(ByteOrder.LITTLE_ENDIAN);

@@ -6,11 +6,13 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.words.Units;
 import kitetail.hair.HairColour;
+import kitetail.hair.SkinTone;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
@@ -89,15 +91,22 @@ class PlanController {
   record Saved(long version) {}
 
   /** What lengths and hair levels are painted in. */
+  private static List<String> skinDepths() {
+    return IntStream.rangeClosed(1, 10)
+        .mapToObj(d -> String.format("#%06x", new SkinTone(d, 0).rgb()))
+        .toList();
+  }
+
   private static List<String> hairLevels() {
     return Arrays.stream(HairColour.levels()).mapToObj(c -> String.format("#%06x", c)).toList();
   }
 
-  record Ramp(double[] levelsMm, List<String> colours, List<String> hairLevels) {}
+  record Ramp(
+      double[] levelsMm, List<String> colours, List<String> hairLevels, List<String> skinDepths) {}
 
   @GetMapping("/ramp")
   Ramp ramp() {
-    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), hairLevels());
+    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), hairLevels(), skinDepths());
   }
 
   @GetMapping(value = "/schema/plan-3.schema.json", produces = "application/schema+json")

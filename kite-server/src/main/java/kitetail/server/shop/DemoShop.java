@@ -17,6 +17,7 @@ import kitetail.formats.json.Families;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.HairColour;
+import kitetail.hair.SkinTone;
 import kitetail.hair.StartingHair;
 import kitetail.hair.WetDry;
 import kitetail.head.HeadShape;
@@ -104,7 +105,8 @@ class DemoShop implements ApplicationRunner {
               "Wants the edge crisp.",
               new HeadSpec.Measured(588, null, null),
               new Hair(48, 0.35, 170, 54, WetDry.STRAIGHT, Growth.USUAL, List.of())
-                  .with(new HairColour(8, 0.15, 0)),
+                  .with(new HairColour(8, 0.15, 0))
+                  .on(new SkinTone(2, -0.6)),
               StartingHair.Taped.six(96, 90, 84, 58, 64, 40),
               Cautions.NONE,
               "gents-scissor-cut"),
@@ -113,7 +115,7 @@ class DemoShop implements ApplicationRunner {
               "+31 6 5550 0103",
               "Growing out the top.",
               new HeadSpec.Measured(548, 336.0, 318.0),
-              new Hair(62, 0.38).with(new HairColour(6, 0.7, 0)),
+              new Hair(62, 0.38).with(new HairColour(6, 0.7, 0)).on(new SkinTone(1.6, -0.8)),
               StartingHair.Taped.six(140, 130, 120, 90, 95, 60),
               new Cautions(
                   List.of(
@@ -127,7 +129,8 @@ class DemoShop implements ApplicationRunner {
               "Likes it square.",
               new HeadSpec.Measured(565, 346.0, null),
               new Hair(75, 0.34, 250, 82, new WetDry(0.03, 0.7), Growth.USUAL, List.of())
-                  .with(new HairColour(2, 0, 0)),
+                  .with(new HairColour(2, 0, 0))
+                  .on(new SkinTone(8, 0.2)),
               StartingHair.Taped.six(88, 86, 80, 62, 66, 44),
               Cautions.NONE,
               "gents-scissor-cut"),
@@ -145,7 +148,8 @@ class DemoShop implements ApplicationRunner {
                   WetDry.STRAIGHT,
                   new Growth(Growth.Whorl.DOUBLE, null, Growth.Nape.SWIRLS),
                   List.of(),
-                  new HairColour(7, -0.3, 0)),
+                  new HairColour(7, -0.3, 0),
+                  new SkinTone(3, -0.3)),
               StartingHair.Taped.six(125, 118, 110, 84, 88, 66),
               Cautions.NONE,
               "quiet-side-part"),
@@ -154,7 +158,7 @@ class DemoShop implements ApplicationRunner {
               "",
               "First visit; walked in from the ferry.",
               new HeadSpec.Measured(601, 362.0, 348.0),
-              new Hair(60, 0.36).with(new HairColour(5, -0.2, 0.45)),
+              new Hair(60, 0.36).with(new HairColour(5, -0.2, 0.45)).on(new SkinTone(5, 0.2)),
               StartingHair.Taped.six(105, 98, 90, 70, 74, 52),
               Cautions.NONE,
               null));
