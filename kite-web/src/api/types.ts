@@ -56,6 +56,8 @@ export type SitReading = {
   places: Record<string, [number, number, number]>;
   lengthsMm: Record<string, number>;
   strands: number;
+  /** #rrggbb */
+  skin: string;
   densityPerCm2: number;
   grams: number;
   scalpCm2: number;

@@ -8,7 +8,7 @@ import { drawShare } from "./drawnShare";
 import { frameMs } from "./frameTime";
 import { VIEWS, type ViewName } from "./views";
 
-const DISTANCE_MM = 800;
+const DISTANCE_MM = 850;
 const MIDDLE = new THREE.Vector3(0, 0, 8);
 const WIDER = 1.5;
 /** Nothing has moved for so long: the head stands still. */

@@ -2,8 +2,9 @@ import { type ThreeEvent, useThree } from "@react-three/fiber";
 import { useEffect, useMemo } from "react";
 import * as THREE from "three";
 import type { FittedScan, Ramp, Spot } from "../api/types";
+import { Bust3D } from "../draw/Bust3D";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
-import { bandOf, lengthMaterial, SKIN, skinMaterial } from "../draw/lengthMaterial";
+import { bandOf, lengthMaterial, skinMaterial } from "../draw/lengthMaterial";
 import type { ViewName } from "../draw/views";
 import { COATS, type Coat, shareOf } from "./coats";
 import type { SitHead } from "./readSit";
@@ -48,9 +49,7 @@ export function SitHead3D(props: Props) {
 function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
   const { invalidate } = useThree();
   const { head, fields, strokes, reading } = drawn;
-  const bust = useMemo(() => geometryOf(head.bust), [head]);
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
-  const skin = useMemo(() => skinMaterial(SKIN), []);
   const painted = useMemo(() => lengthMaterial(ramp.colours), [ramp]);
   const lines = useMemo(() => {
     const g = new THREE.BufferGeometry();
@@ -63,10 +62,8 @@ function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
     g.setAttribute("color", new THREE.BufferAttribute(colours, 3));
     return g;
   }, [strokes]);
-  useEffect(() => () => bust.dispose(), [bust]);
   useEffect(() => () => scalp.dispose(), [scalp]);
   useEffect(() => () => lines.dispose(), [lines]);
-  useEffect(() => () => skin.dispose(), [skin]);
   useEffect(() => () => painted.dispose(), [painted]);
   useEffect(() => {
     const field = fields[COATS[coat].field];
@@ -89,7 +86,7 @@ function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
   const at = marked ? reading.places[marked] : undefined;
   return (
     <>
-      <mesh geometry={bust} material={skin} />
+      <Bust3D mesh={head.bust} lines={head.face} skin={reading.skin} />
       {scan ? null : coat === "growth" ? (
         // biome-ignore lint/a11y/noStaticElementInteractions: a mesh of the scene; places can be named by keyboard too
         <mesh geometry={scalp} material={hairMaterial} onClick={touch} />

@@ -23,6 +23,7 @@ export function readSit(buffer: ArrayBuffer, known?: HeadData): SitHead {
   const meshes = meshReader(buffer, 4 + textLength);
   const bust: MeshData = meshes.next();
   const scalp: MeshData = meshes.next();
+  const face = [0, 1, 2, 3].map(() => meshes.next());
   let at = meshes.at();
   const vertices = view.getUint32(at, true);
   const all = new Float32Array(buffer, at + 4, vertices * FIELDS.length);
@@ -43,7 +44,7 @@ export function readSit(buffer: ArrayBuffer, known?: HeadData): SitHead {
   }
   return {
     reading,
-    head: bust.points.length === 0 && known ? known : { bust, scalp, face: [] },
+    head: bust.points.length === 0 && known ? known : { bust, scalp, face },
     fields,
     strokes: { ends, tones },
   };

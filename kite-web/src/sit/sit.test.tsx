@@ -176,11 +176,11 @@ it("takes a scanned head over without losing its hairline", () => {
 
 it("reads the head's bytes, and keeps the meshes it has when none are sent", () => {
   const json = new TextEncoder().encode('{"strands":1}   ');
-  const b = new ArrayBuffer(4 + json.length + 16 + 4 + 24 + 4 + 28);
+  const b = new ArrayBuffer(4 + json.length + 16 + 32 + 4 + 24 + 4 + 28);
   const v = new DataView(b);
   v.setUint32(0, json.length, true);
   new Uint8Array(b, 4).set(json);
-  let at = 4 + json.length + 16;
+  let at = 4 + json.length + 16 + 32; // six empty meshes
   v.setUint32(at, 1, true);
   [90, 200, 70, 1, 45, 0.5].forEach((n, i) => {
     v.setFloat32(at + 4 + 4 * i, n, true);

@@ -1,6 +1,7 @@
 package kitetail.head;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -65,10 +66,15 @@ public record FaceLine(Kind kind, List<Vec3> pointsMm, double widthMm) {
   }
 
   /** All lines of a kind as ribbons on the skin of a head. */
-  public static Mesh ribbons(Head head, Kind kind) {
+  private static Mesh ribbons(Head head, Kind kind) {
     return head.body() == null
         ? new Mesh(new float[0], new float[0], new int[0])
         : Model.RIBBONS.get(kind).moved(new Carry(head.body())::to);
+  }
+
+  /** The ribbons of every kind, in the order of the kinds. */
+  public static List<Mesh> ribbons(Head head) {
+    return Arrays.stream(Kind.values()).map(k -> ribbons(head, k)).toList();
   }
 
   private static final class Model {

@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import kitetail.fall.Coil;
 import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
 import kitetail.geom.Mesh;
@@ -77,7 +78,7 @@ public final class HairPicture {
     for (int i = 2; i < f.xyz().length; i += 3) {
       most = Math.max(most, f.xyz()[i]);
     }
-    return most;
+    return most + Coil.of(f.curlRatio(0)).radiusMm();
   }
 
   /** Where the eye is, at what it looks and how much of it is in the picture. */

@@ -14,7 +14,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntUnaryOperator;
 import javax.imageio.ImageIO;
@@ -50,8 +49,7 @@ public final class HeadPicture {
     head = scalp.head();
     bust = Bust.of(head);
     scalpMesh = ScalpMesh.of(scalp);
-    faceLines =
-        Arrays.stream(FaceLine.Kind.values()).map(k -> FaceLine.ribbons(scalp.head(), k)).toList();
+    faceLines = FaceLine.ribbons(head);
   }
 
   public Mesh bust() {

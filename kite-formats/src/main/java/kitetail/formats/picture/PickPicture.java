@@ -19,7 +19,7 @@ import kitetail.head.Place;
 /** A small drawn head for one pick: skin, hair as combed strokes, from the side that shows it. */
 public final class PickPicture {
   private static final int FINE = 2;
-  private static final int HAIR = 0x6b5544;
+  private static final int PALE = 0xb49a80;
   private static final int STROKES = 1500;
 
   private PickPicture() {}
@@ -75,7 +75,7 @@ public final class PickPicture {
     Raster r = new Raster(w, h, eye.from, eye.middle, h / eye.spanMm);
     r.draw(Bust.of(head), null);
     double cover = Math.min(1, 0.15 + 0.6 * hair.densityPerCm2() / Hair.USUAL_DENSITY);
-    int ground = Rgb.mix(hair.skin().rgb(), HAIR, cover);
+    int ground = Rgb.mix(hair.skin().rgb(), strokesOf(hair), cover);
     var cap = CapMesh.of(head);
     r.draw(cap, new float[cap.vertices()]);
     BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
@@ -90,19 +90,25 @@ public final class PickPicture {
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
     float thick = (float) (0.75 * h / eye.spanMm * hair.diameterUm() / Hair.USUAL_DIAMETER_UM);
     g.setStroke(new BasicStroke(thick, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-    strokes(g, r, eye, Strokes.of(head, hair, STROKES));
+    strokes(g, r, eye, strokesOf(hair), Strokes.of(head, hair, STROKES));
     if (partDeg != null) {
       part(g, r, head, partDeg, (float) (2.6 * h / eye.spanMm));
     }
     if (hanging != null) {
       g.setStroke(new BasicStroke(1.4f * thick, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-      strokes(g, r, eye, Strokes.hanging(head, hanging));
+      strokes(g, r, eye, strokesOf(hair), Strokes.hanging(head, hanging));
     }
     g.dispose();
     return out;
   }
 
-  private static void strokes(Graphics2D g, Raster r, Eye eye, List<Strokes.Stroke> strokes) {
+  /** The hair's own colour, light enough for its strokes to be told apart. */
+  private static int strokesOf(Hair hair) {
+    return Rgb.mix(hair.colour().mean(), PALE, 0.22);
+  }
+
+  private static void strokes(
+      Graphics2D g, Raster r, Eye eye, int colour, List<Strokes.Stroke> strokes) {
     for (Strokes.Stroke s : strokes) {
       Path2D path = new Path2D.Float();
       boolean drawn = false;
@@ -125,7 +131,7 @@ public final class PickPicture {
         // Hair shines where it runs across the line of sight and light.
         double across = 1 - Math.abs(along.dot(eye.from));
         double tone = 0.62 + 0.32 * s.tone() + 0.25 * across;
-        g.setColor(new Color(Rgb.scaled(HAIR, tone)));
+        g.setColor(new Color(Rgb.scaled(colour, tone)));
         g.draw(path);
       }
     }

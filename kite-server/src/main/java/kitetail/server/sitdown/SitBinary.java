@@ -10,8 +10,9 @@ import kitetail.hair.HairMap;
 import kitetail.server.head.MeshBytes;
 
 /**
- * The sit-down's head as compact little-endian bytes (docs/formats.md): JSON, two meshes (empty
- * when the page has them), six numbers at each scalp vertex, strokes.
+ * The sit-down's head as compact little-endian bytes (docs/formats.md): JSON, meshes of bust, scalp
+ * and the four kinds of lines of the face (empty when the page has them), six numbers at each scalp
+ * vertex, strokes.
  */
 final class SitBinary {
   private static final Mesh NONE = new Mesh(new float[0], new float[0], new int[0]);
@@ -28,6 +29,7 @@ final class SitBinary {
     byte[] text = MeshBytes.padded(json);
     Mesh bust = meshes ? drawn.bust() : NONE;
     Mesh scalp = meshes ? drawn.mesh().mesh() : NONE;
+    List<Mesh> face = meshes ? drawn.face() : drawn.face().stream().map(m -> NONE).toList();
     int[] roots = drawn.mesh().roots();
     int segments = strokes.stream().mapToInt(s -> s.points().size() - 1).sum();
     ByteBuffer b =
@@ -36,6 +38,7 @@ final class SitBinary {
                     + text.length
                     + MeshBytes.size(bust)
                     + MeshBytes.size(scalp)
+                    + face.stream().mapToInt(MeshBytes::size).sum()
                     + 4
                     + 24 * roots.length
                     + 4
@@ -44,6 +47,7 @@ final class SitBinary {
     b.putInt(text.length).put(text);
     MeshBytes.put(b, bust);
     MeshBytes.put(b, scalp);
+    face.forEach(m -> MeshBytes.put(b, m));
     b.putInt(roots.length);
     for (int r : roots) {
       b.putFloat((float) lengthsMm[r]);

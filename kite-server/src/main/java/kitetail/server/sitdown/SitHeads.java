@@ -2,11 +2,13 @@ package kitetail.server.sitdown;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
 import kitetail.formats.picture.Picks;
 import kitetail.formats.picture.Strokes;
 import kitetail.geom.Mesh;
 import kitetail.hair.Hair;
 import kitetail.head.Bust;
+import kitetail.head.FaceLine;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
@@ -28,7 +30,7 @@ class SitHeads implements Warms {
   private static final int HEIGHT_PX = 240;
 
   /** A head ready to be drawn. */
-  record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust) {}
+  record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust, List<Mesh> face) {}
 
   private final Cache<HeadSpec, Drawn> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
   private final Heads heads;
@@ -53,7 +55,7 @@ class SitHeads implements Warms {
         spec,
         k -> {
           Scalp s = Scalp.of(heads.fitted(k), SITES);
-          return new Drawn(s, ScalpMesh.of(s), Bust.of(s.head()));
+          return new Drawn(s, ScalpMesh.of(s), Bust.of(s.head()), FaceLine.ribbons(s.head()));
         });
   }
 }
