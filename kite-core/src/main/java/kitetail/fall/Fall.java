@@ -32,6 +32,7 @@ public final class Fall {
   private final double[] curl;
   private final float[] diameterMm;
   private final float[] perMm2;
+  private final int[] leaders;
   private final boolean[] settled;
 
   Fall(
@@ -40,22 +41,19 @@ public final class Fall {
       Styling styling,
       int points,
       float[] xyz,
-      float[] lengthMm,
-      float[] hairs,
-      double[] curl,
-      float[] diameterMm,
-      float[] perMm2,
+      Strands strands,
       boolean[] settled) {
     this.ground = ground;
     this.hair = hair;
     this.styling = styling;
     this.points = points;
     this.xyz = xyz;
-    this.lengthMm = lengthMm;
-    this.hairs = hairs;
-    this.curl = curl;
-    this.diameterMm = diameterMm;
-    this.perMm2 = perMm2;
+    lengthMm = strands.lengthMm();
+    hairs = strands.hairs();
+    curl = strands.curl();
+    diameterMm = strands.diameterMm();
+    perMm2 = strands.perMm2();
+    leaders = ground.leaders(Locks.size(hair.wetDry().curlRatio()));
     this.settled = settled;
   }
 
@@ -162,7 +160,7 @@ public final class Fall {
 
   /** The strand that leads the lock a strand lies in. */
   public int leader(int strand) {
-    return ground.leaders(Locks.size(hair.wetDry().curlRatio()))[strand];
+    return leaders[strand];
   }
 
   public Ground ground() {

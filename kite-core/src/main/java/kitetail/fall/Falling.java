@@ -19,7 +19,7 @@ final class Falling {
   private static final double SKIN_MM = 0.8;
 
   private static final int CHUNKS = 48;
-  private static final double BARE_MM = 0.25;
+  static final double BARE_MM = 0.25;
 
   /** Shorter hair is drawn straight: its bending cannot be seen. */
   private static final double STRAIGHT_MM = 2.5;
@@ -57,15 +57,10 @@ final class Falling {
   /** Hair as long as this needs as many pieces as are drawn to bend over the head. */
   private static final double STIFF_MM = 105;
 
-  private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
-
   private final Ground ground;
   private final Hair hair;
   private final Styling styling;
   private final Setting setting;
-
-  /** Length let go over length straight of each strand, what drying drew out of it taken off. */
-  private final double[] curl;
 
   private final Scalp scalp;
   private final Vec3 centre;
@@ -76,10 +71,9 @@ final class Falling {
   private final int points;
   private final int coarse;
   private final int fine;
+  private final Strands falls;
   private final float[] lengthMm;
-  private final float[] hairs;
-  private final float[] diameterMm;
-  private final float[] perMm2;
+  private final double[] curl;
   private final double[] clamps;
   private final double[] exits;
   private final float[] coarseWay;
@@ -105,49 +99,25 @@ final class Falling {
     strands = scalp.sites();
     fine = points - 1;
     coarse = COARSE;
-    lengthMm = new float[strands];
-    hairs = new float[strands];
-    diameterMm = new float[strands];
-    perMm2 = new float[strands];
+    falls = Strands.of(scalp, map, stock, styling);
+    lengthMm = falls.lengthMm();
+    curl = falls.curl();
     exits = ground.exitDeg(hair);
     clamps = new double[3 * strands];
     coarseWay = new float[3 * strands * coarse];
     xyz = new float[3 * strands * points];
     settled = new boolean[strands];
-    curl = new double[strands];
-    for (int i = 0; i < strands; i++) {
-      curl[i] =
-          styling.wet()
-              ? Math.sqrt(map.curlRatio()[i])
-              : 1 - (1 - map.curlRatio()[i]) * setting.curlKept();
-      lengthMm[i] = (float) (curl[i] * drawn(stock, i));
-      diameterMm[i] = (float) map.diameterUm()[i] / 1000;
-      perMm2[i] = (float) map.densityPerCm2()[i] / 100;
-      hairs[i] = (float) (perMm2[i] * scalp.areaMm2(i));
-    }
-  }
-
-  /** Which of a root's lengths a strand shows: taken evenly over neighbouring strands. */
-  private static double drawn(Stock stock, int i) {
-    double at = (i * GOLDEN) % 1;
-    int k = 0;
-    double upTo = stock.share(i, 0);
-    while (upTo < at && k + 1 < stock.lengths(i)) {
-      upTo += stock.share(i, ++k);
-    }
-    return stock.lengthMm(i, k);
   }
 
   private Fall done() {
     each((s, i) -> first(s, i));
     each((s, i) -> coarse(s, i, null));
-    Layer layer = measure();
+    Layer layer = new Laying(ground, falls, lie, coarseWay, coarse).measured();
     each((s, i) -> coarse(s, i, layer));
-    Layer known = measure();
+    Layer known = new Laying(ground, falls, lie, coarseWay, coarse).measured();
     each((s, i) -> fine(s, i, known));
     float[] lying = styling.wet() ? xyz : inLocks();
-    return new Fall(
-        ground, hair, styling, points, lying, lengthMm, hairs, curl, diameterMm, perMm2, settled);
+    return new Fall(ground, hair, styling, points, lying, falls, settled);
   }
 
   /** What one thread works with. */
@@ -207,33 +177,14 @@ final class Falling {
           // again.
           for (int again = 0; again < 4; again++) {
             for (int k = 1; k < points; k++) {
-              setOut(out, b, at + 3 * k);
+              OffSkin.set(ground.body(), centre, out, at + 3 * k, b.way());
             }
             if (again < 3) {
-              relengthen(out, at, lengthMm[i] / (double) fine);
+              OffSkin.lengthen(out, at, points, lengthMm[i] / (double) fine);
             }
           }
         });
     return out;
-  }
-
-  /** Each piece as long as it was, along where it now runs. */
-  private void relengthen(float[] p, int at, double h) {
-    double wx = p[at];
-    double wy = p[at + 1];
-    double wz = p[at + 2];
-    for (int q = at + 3; q < at + 3 * points; q += 3) {
-      double dx = p[q] - wx;
-      double dy = p[q + 1] - wy;
-      double dz = p[q + 2] - wz;
-      double s = h / (Math.sqrt(dx * dx + dy * dy + dz * dz) + 1e-9);
-      wx = p[q];
-      wy = p[q + 1];
-      wz = p[q + 2];
-      p[q] = (float) (p[q - 3] + s * dx);
-      p[q + 1] = (float) (p[q - 2] + s * dy);
-      p[q + 2] = (float) (p[q - 1] + s * dz);
-    }
   }
 
   /** The clamp: between growth and comb, the more combed the longer the hair. */
@@ -548,7 +499,7 @@ final class Falling {
       xyz[at + 1] = (float) y;
       xyz[at + 2] = (float) z;
       if (k > 0) {
-        setOut(xyz, b, at);
+        OffSkin.set(ground.body(), centre, xyz, at, b.way());
       }
       at += 3;
       if (k < fine) {
@@ -557,86 +508,5 @@ final class Falling {
         z += h * drawn[3 * k + 2];
       }
     }
-  }
-
-  /** Up the distance; where that leads round in a hollow, straight away from the head's middle. */
-  private void setOut(float[] xyz, Bench b, int at) {
-    for (int again = 0; again < 40; again++) {
-      double phi = ground.body().atMm(xyz[at], xyz[at + 1], xyz[at + 2], b.way());
-      if (phi >= 0) {
-        return;
-      }
-      if (again >= 4) {
-        b.way()[0] = xyz[at] - centre.x();
-        b.way()[1] = xyz[at + 1] - centre.y();
-        b.way()[2] = xyz[at + 2] - centre.z();
-      }
-      double l = Math.sqrt(sq(b.way()[0]) + sq(b.way()[1]) + sq(b.way()[2])) + 1e-9;
-      for (int c = 0; c < 3; c++) {
-        xyz[at + c] += (float) ((0.1 - phi) * b.way()[c] / l);
-      }
-    }
-  }
-
-  /** Lays every coarse strand down and tells how thick the hair lies. */
-  private Layer measure() {
-    int groups = 4;
-    Layer[] parts = new Layer[groups];
-    IntStream.range(0, groups)
-        .parallel()
-        .forEach(
-            g -> {
-              parts[g] = new Layer();
-              Bench b = Bench.of(coarse, lie, centre);
-              int from = (int) ((long) strands * g / groups);
-              int to = (int) ((long) strands * (g + 1) / groups);
-              for (int i = from; i < to; i++) {
-                lay(parts[g], b, i);
-              }
-            });
-    for (int g = 1; g < groups; g++) {
-      parts[0].add(parts[g]);
-    }
-    parts[0].close(ground.areaMm2());
-    return parts[0];
-  }
-
-  private void lay(Layer layer, Bench b, int i) {
-    if (lengthMm[i] < BARE_MM) {
-      return;
-    }
-    double h = lengthMm[i] / (double) coarse;
-    Vec3 r = scalp.pointMm(i);
-    double x = r.x();
-    double y = r.y();
-    double z = r.z();
-    double radius = diameterMm[i] / 2;
-    double curl = this.curl[i];
-    double section = hairs[i] * Math.PI * radius * radius;
-    double phi = 0;
-    for (int k = 0; k < coarse; k++) {
-      int q = 3 * (i * coarse + k);
-      for (int half = 0; half < 2; half++) {
-        double from = (k + 0.25 + 0.5 * half) * h;
-        double step = half == 0 ? 0.25 * h : 0.5 * h;
-        x += step * coarseWay[q];
-        y += step * coarseWay[q + 1];
-        z += step * coarseWay[q + 2];
-        phi = ground.body().atMm(x, y, z, b.way());
-        b.comb().find(x, y, z);
-        double out =
-            coarseWay[q] * b.way()[0]
-                + coarseWay[q + 1] * b.way()[1]
-                + coarseWay[q + 2] * b.way()[2];
-        double lying = Math.sqrt(Math.max(0, 1 - out * out)) * Math.exp(-sq(phi / 45));
-        double room = Layer.roomMm2(section, curl, from);
-        layer.lay(b.comb().nodes, b.comb().shares, from, room * lying * 0.5 * h);
-      }
-      x += 0.25 * h * coarseWay[q];
-      y += 0.25 * h * coarseWay[q + 1];
-      z += 0.25 * h * coarseWay[q + 2];
-    }
-    layer.tip(
-        b.comb().nodes, b.comb().shares, lengthMm[i], Math.max(0, Math.min(45, phi)), hairs[i]);
   }
 }
