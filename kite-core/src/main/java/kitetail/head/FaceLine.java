@@ -118,10 +118,8 @@ public record FaceLine(Kind kind, List<Vec3> pointsMm, double widthMm) {
           }
           if (i < STEPS) {
             int a = v - 2;
-            boolean rightward = along.x() > 0;
-            int[] quad = {a, a + 2, a + 1, a + 1, a + 2, a + 3};
-            for (int k = 0; k < 6; k++) {
-              corners[c++] = quad[rightward ? k : 5 - k];
+            for (int k : new int[] {a, a + 1, a + 2, a + 1, a + 3, a + 2}) {
+              corners[c++] = k;
             }
           }
         }

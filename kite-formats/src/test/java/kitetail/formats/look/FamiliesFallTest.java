@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import kitetail.fall.Fall;
+import kitetail.fall.Styling;
 import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.growth.Worn;
@@ -90,6 +92,32 @@ class FamiliesFallTest {
     }
     if (id.equals("short-shag") || id.equals("soft-tail") || id.equals("two-way-fringe-shag")) {
       assertThat(front.place()).as("fringe near the brow").isEqualTo(FacePlace.BROW_RIGHT);
+    }
+  }
+
+  /** A fringe combed down lies on the forehead; common practice. Curls stand off as they will. */
+  @ParameterizedTest
+  @MethodSource("ids")
+  void aFringeWornDown_liesOnTheForehead(String id) {
+    Worn w = worn(id);
+    Fall f = w.fall();
+    Styling.Way way = f.styling().way();
+    if (way != Styling.Way.FORWARD && way != Styling.Way.NATURAL || f.curlRatio(0) < 0.99) {
+      return;
+    }
+    Head h = f.ground().scalp().head();
+    double front = h.place(kitetail.head.Place.FRONT).z();
+    double brow = h.face().get(FacePlace.BROW_RIGHT).z();
+    double[] off =
+        IntStream.range(0, f.strands())
+            .mapToObj(f::tip)
+            .filter(t -> Math.abs(t.x()) < 40 && t.y() > 55)
+            .filter(t -> t.z() < front - 8 && t.z() > brow - 6)
+            .mapToDouble(t -> f.ground().body().atMm(t.x(), t.y(), t.z(), null))
+            .sorted()
+            .toArray();
+    if (off.length > 10) {
+      assertThat(off[(int) (0.95 * off.length)]).as("off the forehead").isLessThan(12);
     }
   }
 
