@@ -70,7 +70,7 @@ class BenchForAllTest extends InTheShop {
     Locator edge = p.getByLabel(Pattern.compile("Edge of Top; arrow keys")).first();
     edge.focus();
     p.keyboard().press("ArrowRight");
-    p.getByText(Pattern.compile("ridge|°|round from")).first().waitFor();
+    p.getByText(Pattern.compile("ridge|°|round from|corner; ")).first().waitFor();
     button(p, "Edge").focus();
     p.keyboard().press("Enter");
     Locator nape =
