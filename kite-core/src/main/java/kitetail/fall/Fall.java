@@ -119,8 +119,13 @@ public final class Fall {
    * shadow and as it stands aslant: 2.3 is an assumption that looks right.
    */
   public double cover(int strand) {
-    return 1
-        - Math.exp(-HIDES * perMm2[strand] * diameterMm[strand] * Math.min(10, lengthMm[strand]));
+    double hides = hidesPerMm(perMm2[strand], diameterMm[strand]);
+    return 1 - Math.exp(-hides * Math.min(10, lengthMm[strand]));
+  }
+
+  /** {@code 2.3 n d}: how soon roots hide the skin they stand in, a millimetre of length. */
+  public static double hidesPerMm(double hairsPerMm2, double diameterMm) {
+    return HIDES * hairsPerMm2 * diameterMm;
   }
 
   public Vec3 point(int strand, int k) {

@@ -97,7 +97,7 @@ class FallController implements Warms {
     n.put("white", hex(hair.colour().white()));
     n.put("greyShare", hair.colour().greyShare());
     n.put("skin", hex(hair.skin().rgb()));
-    n.put("hidesPerMm", 2.3e-5 * hair.densityPerCm2() * hair.diameterUm());
+    n.put("hidesPerMm", Fall.hidesPerMm(hair.densityPerCm2() / 100, hair.diameterUm() / 1000));
     ArrayNode face = n.putArray("face");
     for (FaceLine.Kind k : FaceLine.Kind.values()) {
       face.add(String.format("#%08x", Integer.rotateLeft(FaceInk.argb(k, hair), 8)));
