@@ -44,7 +44,7 @@ export function Overlays() {
 export function LookBar() {
   const { shown, coat } = useLook();
   return (
-    <div className="flex items-center justify-between gap-x-2">
+    <div className="flex flex-wrap items-center justify-between gap-2">
       <fieldset className="join">
         <legend className="sr-only">Hair</legend>
         {(Object.keys(SHOWN) as Shown[]).map((s) => (
