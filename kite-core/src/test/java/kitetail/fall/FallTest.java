@@ -192,7 +192,7 @@ class FallTest {
     }
     // Each side's hair covers its own skin but for the line between; strands stand some 5 mm apart.
     assertThat(Math.abs((left + right) / 2 - partX)).isLessThan(6);
-    assertThat(left - right).isLessThan(8);
+    assertThat(Math.abs(left - right)).isLessThan(8);
   }
 
   /** Locks draw hairs together; no hair of a layer is lost or grows by it. */

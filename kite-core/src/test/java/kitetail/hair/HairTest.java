@@ -247,4 +247,19 @@ class HairTest {
     StartingHair relaxed = new StartingHair.Taped(one, WetDry.State.DRY_RELAXED, null, null);
     assertThat(StartingLengths.spread(SCALP, relaxed, hair)[0]).isCloseTo(131.25, within(1e-9));
   }
+
+  /** WCAG 2.2: black on white is 21 to 1, and #767676 on white the first grey above 4.5 to 1. */
+  @Test
+  void contrast_isThatOfWcag_andDeepSkinHidesBlackHair() {
+    assertThat(Rgb.contrast(0x000000, 0xffffff)).isCloseTo(21, within(1e-9));
+    assertThat(Rgb.contrast(0x767676, 0xffffff)).isBetween(4.5, 4.6);
+    assertThat(Rgb.contrast(0x777777, 0xffffff)).isLessThan(4.5);
+    int black = new HairColour(1, 0, 0).mean();
+    double before = Double.MAX_VALUE;
+    for (double depth = 3; depth <= 10; depth++) {
+      double now = Rgb.contrast(black, new SkinTone(depth, 0).rgb());
+      assertThat(now).as("depth %s", depth).isLessThan(before);
+      before = now;
+    }
+  }
 }
