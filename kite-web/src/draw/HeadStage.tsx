@@ -6,6 +6,7 @@ import { create } from "zustand";
 import type { MeshData } from "../api/binary";
 import { drawShare } from "./drawnShare";
 import { frameMs } from "./frameTime";
+import { pointing } from "./pointing";
 import { VIEWS, type ViewName } from "./views";
 
 const DISTANCE_MM = 850;
@@ -85,6 +86,7 @@ export function HeadStage({
       gl={{ antialias: false, alpha: true, preserveDrawingBuffer: false }}
       camera={{ fov: 22, near: 100, far: 2500, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
       raycaster={{ params: POINTED }}
+      events={pointing}
       onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
       tabIndex={0}
       role="img"

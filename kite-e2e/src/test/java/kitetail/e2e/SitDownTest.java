@@ -110,8 +110,8 @@ class SitDownTest extends InTheShop {
     button(p, "Hair").click();
     int usual = strands(p);
     button(p, "Thinner there").click();
-    p.waitForTimeout(600); // while it is drawn anew the canvas is stretched
-    BoundingBox box = p.getByTestId("sit-head").locator("canvas").boundingBox();
+    p.waitForFunction("() => performance.getEntriesByName('kite-painted').length > 0");
+    BoundingBox box = p.getByTestId("sit-head").boundingBox();
     p.mouse().click(box.x + box.width * 0.45, box.y + box.height * 0.3);
     p.getByText("1 place painted.").waitFor();
     p.waitForFunction(
