@@ -23,8 +23,10 @@ final class RodSolver {
   /** Stiffness of what is touched: pressed in 0.1 mm by 2.4 times the hair's own weight. */
   private static final double CONTACT = 24;
 
-  private static final double FORESEEN_MM = 0.05;
   private static final double LARGEST_TURN = 0.7;
+
+  /** A step that does not lead down is halved so often at most. */
+  private static final int HALVED = 10;
 
   int n;
   double h;
@@ -52,8 +54,6 @@ final class RodSolver {
   private final double[] metOut;
   private final double[] in;
   private final double[] out;
-  private final boolean[] touched;
-  private final double[] uphill;
   private final double[] gradient;
   private final double[] turn;
   private final double[] hessian;
@@ -77,8 +77,6 @@ final class RodSolver {
     metOut = new double[3 * most];
     in = new double[most];
     out = new double[3 * most];
-    touched = new boolean[most];
-    uphill = new double[2 * most];
     gradient = new double[2 * most];
     turn = new double[2 * most];
     hessian = new double[4 * most * most];
@@ -152,10 +150,7 @@ final class RodSolver {
       trace[0] = e;
     }
     for (int s = 0; s < steps; s++) {
-      double turned = step(e, true);
-      if (turned < 0) {
-        turned = step(e, false);
-      }
+      double turned = step(e);
       if (turned < 0) {
         return false;
       }
@@ -173,33 +168,23 @@ final class RodSolver {
   /**
    * One step downhill.
    *
-   * @param foresee take what the step would run into as touched beforehand; quicker where it works
    * @return the largest turn; below 0, and nothing changed, when no shorter step led down either
    */
-  private double step(double before, boolean foresee) {
+  private double step(double before) {
     touch();
     assemble(false);
-    System.arraycopy(gradient, 0, uphill, 0, 2 * n);
-    for (int again = 0; again < 3; again++) {
-      if (again > 0) {
-        assemble(false);
-      }
-      if (!factored()) {
-        return -1;
-      }
-      substitute();
-      if (!foresee || foreseen()) {
-        break;
-      }
+    if (!factored()) {
+      return -1;
     }
+    substitute();
     double longest = 0;
     double slope = 0;
     for (int i = 0; i < 2 * n; i++) {
       longest = Math.max(longest, Math.abs(turn[i]));
-      slope += uphill[i] * turn[i];
+      slope += gradient[i] * turn[i];
     }
     double share = longest > LARGEST_TURN ? LARGEST_TURN / longest : 1;
-    for (int halved = 0; halved < (foresee ? 3 : 10); halved++) {
+    for (int halved = 0; halved < HALVED; halved++) {
       move(share);
       double after = energy(tried);
       if (after <= before + 1e-4 * share * Math.min(0, slope)) {
@@ -357,10 +342,10 @@ final class RodSolver {
     lastTouching = -1;
     for (int i = 0; i < n; i++) {
       basis(3 * i);
-      touched[i] = false;
-      pressed(i, 0);
-      if (body != null && in[i] > 0) {
-        press(i);
+      boolean touched = body != null && in[i] > 0;
+      pressed(i, touched ? CONTACT * h : 0);
+      if (touched) {
+        lastTouching = i;
       }
     }
   }
@@ -369,42 +354,6 @@ final class RodSolver {
   private void keepMet() {
     System.arraycopy(metIn, 0, in, 0, n);
     System.arraycopy(metOut, 0, out, 0, 3 * n);
-  }
-
-  /**
-   * Pieces whose ends the step would push in are taken as touching beforehand, so that the step is
-   * not cut short by them.
-   *
-   * @return true when there were none
-   */
-  private boolean foreseen() {
-    if (body == null) {
-      return true;
-    }
-    boolean none = true;
-    double dx = 0;
-    double dy = 0;
-    double dz = 0;
-    for (int i = 0; i < n; i++) {
-      int q = 3 * i;
-      double a = h * turn[2 * i];
-      double b = h * turn[2 * i + 1];
-      dx += a * u[q] + b * v[q];
-      dy += a * u[q + 1] + b * v[q + 1];
-      dz += a * u[q + 2] + b * v[q + 2];
-      double then = in[i] - dx * out[q] - dy * out[q + 1] - dz * out[q + 2];
-      if (!touched[i] && then > FORESEEN_MM) {
-        press(i);
-        none = false;
-      }
-    }
-    return none;
-  }
-
-  private void press(int i) {
-    touched[i] = true;
-    lastTouching = Math.max(lastTouching, i);
-    pressed(i, CONTACT * h);
   }
 
   private void pressed(int i, double k) {
