@@ -82,13 +82,12 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
   return { result, count, state };
 }
 
-/** Strands at rest, root first, mm, the strand that leads each one's lock, and what is read of them. */
+/** Strands at rest with their curls, root first, mm, and what is read of them. */
 export type FallData = {
   reading: FallReading;
   strands: number;
   points: number;
   xyz: Float32Array;
-  leader: Uint16Array;
 };
 
 const FALL_UNITS_PER_MM = 50;
@@ -100,6 +99,5 @@ export function readFall(buffer: ArrayBuffer): FallData {
   const strands = ints.getInt32(4 + textLength, true);
   const points = ints.getInt32(8 + textLength, true);
   const raw = new Int16Array(buffer, 12 + textLength, strands * points * 3);
-  const leader = new Uint16Array(buffer, 12 + textLength + 6 * strands * points, strands);
-  return { reading, strands, points, xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM), leader };
+  return { reading, strands, points, xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM) };
 }

@@ -311,7 +311,6 @@ export type FallReading = {
   hidesPerMm: number;
   /** #rrggbbaa of each kind of line of the face. */
   face: string[];
-  coil: { radiusMm: number; pitchMm: number };
   words: string[];
   returnWords: string;
   findings: Finding[];

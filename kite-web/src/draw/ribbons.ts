@@ -1,6 +1,5 @@
 import * as THREE from "three";
 import type { FallData } from "../api/binary";
-import { coiled } from "./coiled";
 
 /** On a quick machine each strand is drawn so many times over. */
 export const CHILDREN = 9;
@@ -10,6 +9,8 @@ const MIDDLING_MM = 75;
 /** Shorter hair is a nap: the skin's own shade with stubble on it, and no strands. */
 const NAP_MM = 5;
 /** While it turns every so many points are drawn. */
+/** Points of a strand without curls; curled ones have more. */
+const STRAIGHT_POINTS = 16;
 const MOVING_STEP = 3;
 
 /** Strands in an order of which any first part is spread over the whole head. */
@@ -47,9 +48,9 @@ function rungs(
  * holds all points first and then, for turning, some of them; userData tells how many of each.
  */
 export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
-  const { strands, points, xyz } = coiled(fall);
-  const curled = points > fall.points;
-  const movingStep = Math.ceil((MOVING_STEP * (points - 1)) / (fall.points - 1));
+  const { strands, points, xyz } = fall;
+  const curled = points > STRAIGHT_POINTS;
+  const movingStep = Math.max(MOVING_STEP, Math.ceil((MOVING_STEP * (points - 1)) / (STRAIGHT_POINTS - 1)));
   const position = new Float32Array(strands * points * 6);
   const next = new Float32Array(strands * points * 6);
   const info = new Float32Array(strands * points * 8);

@@ -86,6 +86,56 @@ class CoilTest {
     assertThat(sum / counted).isCloseTo(90, within(7.0));
   }
 
+  /** Waves run on across neighbouring locks, as on a head of wavy hair: common practice. */
+  @Test
+  void locksBesideEachOther_waveNearlyTogether() {
+    Fall f = fall(90, 0.85);
+    CurledStrand s = new CurledStrand();
+    int near = 0;
+    int together = 0;
+    for (int i = 0; i < f.strands(); i += 5) {
+      s.of(f, i);
+      double here = s.round[0];
+      for (int j = i + 1; j < f.strands(); j++) {
+        if (f.point(i, 0).distanceTo(f.point(j, 0)) < 9) {
+          s.of(f, j);
+          near++;
+          together += Math.cos(s.round[0] - here) > Math.cos(Math.toRadians(90)) ? 1 : 0;
+        }
+      }
+    }
+    assertThat(near).isGreaterThan(300);
+    assertThat((double) together / near).isGreaterThan(0.9);
+  }
+
+  /** What the browser draws is what the stills draw. */
+  @Test
+  void allStrandsAtOnce_areTheSameHelices() {
+    Fall f = fall(90, 0.7);
+    int n = CurledStrand.points(f, CurledStrand.MOST);
+    float[] all = CurledStrand.all(f, n);
+    assertThat(n).isGreaterThan(f.points());
+    for (int i = 0; i < f.strands(); i += 7) {
+      double length = 0;
+      for (int k = 1; k < n; k++) {
+        length += at(all, i * n + k).distanceTo(at(all, i * n + k - 1));
+      }
+      assertThat(length).isBetween(76.0, 97.0);
+      assertThat(at(all, i * n).distanceTo(f.point(i, 0))).isLessThan(1e-4);
+    }
+  }
+
+  @Test
+  void straightHair_keepsItsPoints() {
+    Fall f = fall(90, 1);
+    assertThat(CurledStrand.points(f, 40)).isEqualTo(f.points());
+    assertThat(CurledStrand.all(f, f.points())).isSameAs(f.xyz());
+  }
+
+  private static Vec3 at(float[] xyz, int k) {
+    return new Vec3(xyz[3 * k], xyz[3 * k + 1], xyz[3 * k + 2]);
+  }
+
   private static Vec3 point(CurledStrand s, int k) {
     double cos = Math.cos(s.round[k]);
     double sin = Math.sin(s.round[k]);

@@ -47,8 +47,10 @@ public final class HairPicture {
 
   private static final int NAP_TIMES = 3;
 
-  /** The hairs of a lock coil within so much of each other. */
+  /** The hairs of a lock coil within so much of each other: waves together, coils frizzed. */
   private static final double STRAYS_RAD = 0.55;
+
+  private static final double WAVES_STRAY_RAD = 0.1;
 
   /** Hair up to here is in the picture as it is, z. */
   private static final double TOP_MM = 152;
@@ -227,12 +229,13 @@ public final class HairPicture {
           raster.turn(strand.across, 0, n, u);
           raster.turn(strand.over, 0, n, v);
         }
+        double strays = Math.min(STRAYS_RAD, WAVES_STRAY_RAD + 0.95 - fall.curlRatio(s));
         int drawn = length < NAP_MM ? NAP_TIMES * children : children;
         for (int k = 0; k < drawn; k++) {
           seed = s * 7919L + k * 104729L;
           random();
           random();
-          child(q, strand, u, v, c, m, length, k);
+          child(q, strand, strays, u, v, c, m, length, k);
         }
       }
     }
@@ -240,6 +243,7 @@ public final class HairPicture {
     private void child(
         float[] q,
         CurledStrand strand,
+        double strays,
         float[] u,
         float[] v,
         float[] c,
@@ -264,8 +268,8 @@ public final class HairPicture {
       double share = 1 - SHORTER * random() * Math.min(1, length / 20);
       double tone = 0.80 + 0.40 * random();
       int base = random() < hue.greyShare() ? white : pigmented;
-      double phase = STRAYS_RAD * (2 * random() - 1);
-      double wide = 0.75 + 0.5 * random();
+      double phase = strays * (2 * random() - 1);
+      double wide = 1 + strays * (random() - 0.5);
       for (int i = 0; i < n; i++) {
         double t = (double) i / (n - 1);
         double pull = 1 - DRAWN_TOGETHER * t;

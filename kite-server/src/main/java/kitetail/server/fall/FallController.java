@@ -5,7 +5,7 @@ import java.nio.ByteOrder;
 import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
-import kitetail.fall.Coil;
+import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
 import kitetail.finish.Finishing;
 import kitetail.formats.json.Families;
@@ -53,6 +53,9 @@ class FallController implements Warms {
   private static final int WARM = 6;
 
   private static final double FIFTIETHS = 50;
+
+  /** Of a strand drawn in the browser: more would not be seen. */
+  private static final int MOST_POINTS = 40;
 
   private final Falls falls;
   private final Heads heads;
@@ -102,8 +105,6 @@ class FallController implements Warms {
     for (FaceLine.Kind k : FaceLine.Kind.values()) {
       face.add(String.format("#%08x", Integer.rotateLeft(FaceInk.argb(k, hair), 8)));
     }
-    Coil coil = Coil.of(w.fall().curlRatio(0));
-    n.putObject("coil").put("radiusMm", coil.radiusMm()).put("pitchMm", coil.pitchMm());
     n.set("outgrown", LookJson.outgrown(grown));
     List<Finding> found = Check.of(plan, w.outcome(), w.look());
     n.set("findings", ResultJson.findings(found));
@@ -119,24 +120,20 @@ class FallController implements Warms {
     return String.format("#%06x", rgb);
   }
 
-  /**
-   * Length of the JSON, the JSON padded, strands, points, then x, y, z in fiftieths of a mm, and
-   * for each strand the one that leads its lock.
-   */
+  /** Length of the JSON, the JSON padded, strands, points, then x, y, z in fiftieths of a mm. */
   private static byte[] bytes(String json, Fall f) {
     byte[] text = MeshBytes.padded(json);
+    int points = CurledStrand.points(f, MOST_POINTS);
+    float[] xyz = CurledStrand.all(f, points);
     ByteBuffer b =
-        ByteBuffer.allocate(12 + text.length + 2 * f.xyz().length + 2 * f.strands())
+        ByteBuffer.allocate(12 + text.length + 2 * xyz.length)
             .order(ByteOrder.LITTLE_ENDIAN)
             .putInt(text.length)
             .put(text)
             .putInt(f.strands())
-            .putInt(f.points());
-    for (float v : f.xyz()) {
+            .putInt(points);
+    for (float v : xyz) {
       b.putShort((short) Math.max(-32_000, Math.min(32_000, Math.round(v * FIFTIETHS))));
-    }
-    for (int i = 0; i < f.strands(); i++) {
-      b.putShort((short) f.leader(i));
     }
     return b.array();
   }
