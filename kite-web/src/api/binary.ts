@@ -1,4 +1,4 @@
-import type { FallReading, Result } from "./types";
+import type { FallColours, FallReading, Result } from "./types";
 
 /** A drawable mesh: positions and normals three to a vertex, triangle corners. */
 export type MeshData = { points: Float32Array; normals: Float32Array; triangles: Uint32Array };
@@ -82,22 +82,34 @@ export function readOutcome(buffer: ArrayBuffer): Outcome {
   return { result, count, state };
 }
 
-/** Strands at rest with their curls, root first, mm, and what is read of them. */
-export type FallData = {
-  reading: FallReading;
+/** Strands at rest with their curls, a beard's among them, root first, mm, and what is read of them. */
+export type Fallen = {
+  reading: FallColours;
   strands: number;
   points: number;
   xyz: Float32Array;
+  /** How much of the skin beard and neck hair hide at each vertex of the bust, 0 to 1. */
+  besides: Float32Array;
 };
+
+export type FallData = Fallen & { reading: FallReading };
 
 const FALL_UNITS_PER_MM = 50;
 
-export function readFall(buffer: ArrayBuffer): FallData {
+export function readFall<F extends Fallen = FallData>(buffer: ArrayBuffer): F {
   const ints = new DataView(buffer);
   const textLength = ints.getInt32(0, true);
-  const reading = JSON.parse(new TextDecoder().decode(new Uint8Array(buffer, 4, textLength))) as FallReading;
+  const reading = JSON.parse(new TextDecoder().decode(new Uint8Array(buffer, 4, textLength))) as F["reading"];
   const strands = ints.getInt32(4 + textLength, true);
   const points = ints.getInt32(8 + textLength, true);
   const raw = new Int16Array(buffer, 12 + textLength, strands * points * 3);
-  return { reading, strands, points, xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM) };
+  const after = 12 + textLength + 6 * strands * points;
+  const covered = new Uint8Array(buffer, after + 4, ints.getInt32(after, true));
+  return {
+    reading,
+    strands,
+    points,
+    xyz: Float32Array.from(raw, (v) => v / FALL_UNITS_PER_MM),
+    besides: Float32Array.from(covered, (v) => v / 255),
+  } as F;
 }

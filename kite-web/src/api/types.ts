@@ -131,6 +131,8 @@ export type SitDocument = {
     patches?: HairPatch[];
     colour?: HairColour;
     skin?: SkinTone;
+    beard?: Beard;
+    neck?: "cleaned" | "left";
   };
   start: Start;
   wishes?: {
@@ -152,7 +154,14 @@ export type SitDocument = {
 /** Level 1 black to 10 lightest blonde; warmth -1 ash to 1 copper; share of white hairs. */
 /** Depth 1 lightest to 10 deepest; undertone -1 rosy to 1 golden. */
 export type SkinTone = { depth: number; undertone: number };
-export type HairColour = { level: number; warmth?: number; greyShare?: number };
+/** Lengths beyond the grown roots may have been coloured. */
+export type HairColour = {
+  level: number;
+  warmth?: number;
+  greyShare?: number;
+  dyed?: { level: number; warmth?: number; rootsMm: number };
+};
+export type Beard = "none" | "stubble" | "short" | "full";
 /** A line of the ranking as it comes in: how far it is, or at last the families, best first. */
 export type RankLine = {
   done?: number;
@@ -295,22 +304,30 @@ export type Dried =
   | "iron";
 export type Meant = { rule: string; move?: string | null; place?: string | null; note?: string };
 
-/** What is read of fallen hair, with the server's words. */
-export type FallReading = {
-  week: number;
+/** What fallen hair is drawn with. */
+export type FallColours = {
   /** How much has grown by then. */
   grownMm: number;
+  /** Of the scalp; a beard's come after these. */
   strands: number;
   /** Hairs as seen from afar; those with pigment, the white ones, and the share of these. */
   colour: string;
   pigmented: string;
   white: string;
   greyShare: number;
+  /** Of the lengths beyond so many mm, where they were coloured. */
+  lengths: string;
+  rootsMm?: number;
   skin: string;
   /** How soon roots hide the skin, a millimetre of length. */
   hidesPerMm: number;
   /** #rrggbbaa of each kind of line of the face. */
   face: string[];
+};
+
+/** What is read of fallen hair, with the server's words. */
+export type FallReading = FallColours & {
+  week: number;
   words: string[];
   returnWords: string;
   findings: Finding[];

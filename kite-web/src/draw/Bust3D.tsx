@@ -5,6 +5,7 @@ import type { MeshData } from "../api/binary";
 import { coarseTriangles } from "./coarse";
 import { drawnWhole } from "./drawnShare";
 import { geometryOf } from "./HeadStage";
+import { rootsMaterial } from "./hairMaterial";
 import { inkMaterial, SKIN, skinMaterial } from "./lengthMaterial";
 
 /** The face on a head that is painted: brows, lids, lips, shade. */
@@ -16,11 +17,14 @@ export function Bust3D({
   lines = [],
   skin: tone = SKIN,
   face = FACE,
+  hair,
 }: {
   mesh: MeshData;
   lines?: MeshData[];
   skin?: string;
   face?: string[];
+  /** Hair on its skin, as beard and neck: how much of it is hidden at each vertex, and by what colour. */
+  hair?: { cover: Float32Array; colour: string };
 }) {
   const { gl } = useThree();
   const shape = useMemo(() => {
@@ -32,7 +36,12 @@ export function Bust3D({
     g.setIndex(new THREE.BufferAttribute(both, 1));
     return g;
   }, [mesh]);
-  const skin = useMemo(() => skinMaterial(tone), [tone]);
+  const cover = hair?.cover.length === mesh.points.length / 3 ? hair.cover : undefined;
+  const hue = hair?.colour ?? tone;
+  const skin = useMemo(() => (cover ? rootsMaterial(tone, hue) : skinMaterial(tone)), [tone, hue, cover]);
+  useEffect(() => {
+    if (cover) shape.setAttribute("cover", new THREE.BufferAttribute(cover, 1));
+  }, [shape, cover]);
   useEffect(() => () => shape.dispose(), [shape]);
   useEffect(() => () => skin.dispose(), [skin]);
   useFrame(() => {

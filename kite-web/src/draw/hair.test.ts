@@ -5,6 +5,7 @@ import { ribbons, shuffled } from "./ribbons";
 /** Two strands of three points, one 20 mm long down, one bare. */
 const fall: FallData = {
   reading: {} as FallData["reading"],
+  besides: new Float32Array(0),
   strands: 2,
   points: 3,
   xyz: Float32Array.of(0, 90, 0, 0, 90, -10, 0, 90, -20, 5, 80, 9, 5, 80, 9, 5, 80, 9),
@@ -73,7 +74,7 @@ it("the last point of a ribbon goes on the way it came", () => {
 
 it("a fall is read from its bytes: the words, then points in fiftieths of a millimetre", () => {
   const text = new TextEncoder().encode(JSON.stringify({ week: 4, words: ["a"] }).padEnd(28, " "));
-  const buffer = new ArrayBuffer(4 + text.length + 8 + 2 * 6);
+  const buffer = new ArrayBuffer(4 + text.length + 8 + 2 * 6 + 4 + 3);
   const view = new DataView(buffer);
   view.setInt32(0, text.length, true);
   new Uint8Array(buffer, 4).set(text);
@@ -82,7 +83,10 @@ it("a fall is read from its bytes: the words, then points in fiftieths of a mill
   [0, 4500, -50, 25, 4500, -1000].forEach((v, i) => {
     view.setInt16(12 + text.length + 2 * i, v, true);
   });
+  view.setInt32(12 + text.length + 12, 3, true);
+  new Uint8Array(buffer).set([0, 51, 255], 12 + text.length + 16);
   const read = readFall(buffer);
+  expect([...read.besides].map((v) => v.toFixed(2))).toEqual(["0.00", "0.20", "1.00"]);
   expect(read.reading.week).toBe(4);
   expect([read.strands, read.points]).toEqual([1, 2]);
   expect([...read.xyz]).toEqual([0, 90, -1, 0.5, 90, -20]);

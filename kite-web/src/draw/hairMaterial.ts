@@ -10,6 +10,8 @@ export function hairMaterial(
   white: string,
   greyShare: number,
   apartMm: number,
+  lengths: string,
+  rootsMm: number,
 ): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
     side: THREE.DoubleSide,
@@ -17,6 +19,8 @@ export function hairMaterial(
       hair: { value: new THREE.Color().setStyle(pigmented, THREE.LinearSRGBColorSpace) },
       white: { value: new THREE.Color().setStyle(white, THREE.LinearSRGBColorSpace) },
       grey: { value: greyShare },
+      lengths: { value: new THREE.Color().setStyle(lengths, THREE.LinearSRGBColorSpace) },
+      roots: { value: rootsMm },
       halfWidth: { value: 2.4 },
       apart: { value: apartMm },
       hairs: { value: 7 },
@@ -44,6 +48,7 @@ export function hairMaterial(
     fragmentShader: `
       varying vec3 tangent; varying vec3 out3; varying vec2 at; varying float tone; varying float seed; varying float len;
       uniform vec3 hair; uniform vec3 white; uniform float grey; uniform float hairs;
+      uniform vec3 lengths; uniform float roots;
       float noise(float x) { return fract(sin(x * 78.233 + seed * 37.7) * 43758.5453); }
       void main() {
         float which = floor((at.x * 0.5 + 0.5) * hairs);
@@ -60,7 +65,10 @@ export function hairMaterial(
         float turned = 0.40 + 0.42 * max(0.0, 0.5 + 0.5 * lit) + 0.2 * max(0.0, out3.z);
         float deep = 0.62 + 0.38 * min(1.0, at.y * len / min(24.0, 4.0 + 0.5 * len));
         float own = tone * (0.85 + 0.30 * n);
-        vec3 base = noise(which + 9.0) < grey ? white : hair;
+        float grown = roots * (0.85 + 0.3 * noise(which + 5.0));
+        // What is drawn as one hair stands for several, of which some are white.
+        vec3 own3 = mix(hair, white, noise(which + 9.0) < grey ? 0.4 + 0.6 * grey : 0.4 * grey);
+        vec3 base = mix(own3, lengths, smoothstep(grown - 4.0, grown + 4.0, at.y * len));
         vec3 c = base * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
                + vec3(0.20 * gloss * turned * own * max(0.15, lit));
         gl_FragColor = vec4(c, 1.0);

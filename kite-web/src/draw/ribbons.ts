@@ -1,5 +1,5 @@
 import * as THREE from "three";
-import type { FallData } from "../api/binary";
+import type { Fallen } from "../api/binary";
 
 /** On a quick machine each strand is drawn so many times over. */
 export const CHILDREN = 9;
@@ -8,6 +8,8 @@ const SHORT_MM = 22;
 const MIDDLING_MM = 75;
 /** Shorter hair is a nap: the skin's own shade with stubble on it, and no strands. */
 const NAP_MM = 5;
+/** A beard's hairs stand each by itself: narrower ribbons. */
+const BEARD_WIDE = 0.42;
 /** While it turns every so many points are drawn. */
 /** Points of a strand without curls; curled ones have more. */
 const STRAIGHT_POINTS = 16;
@@ -47,7 +49,7 @@ function rungs(
  * Every strand as a ribbon: two vertices a point, its next point, and side, place along, seed and length. The index
  * holds all points first and then, for turning, some of them; userData tells how many of each.
  */
-export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
+export function ribbons(fall: Fallen): THREE.InstancedBufferGeometry {
   const { strands, points, xyz } = fall;
   const curled = points > STRAIGHT_POINTS;
   const movingStep = Math.max(MOVING_STEP, Math.ceil((MOVING_STEP * (points - 1)) / (STRAIGHT_POINTS - 1)));
@@ -70,6 +72,7 @@ export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
         (xyz[a + 2] as number) - (xyz[a - 1] as number),
       );
     }
+    const wide = s >= fall.reading.strands ? BEARD_WIDE : 1;
     for (let k = 0; k < points; k++) {
       const a = 3 * (s * points + k);
       const last = k === points - 1;
@@ -80,7 +83,7 @@ export function ribbons(fall: FallData): THREE.InstancedBufferGeometry {
           position[3 * v + c] = here;
           next[3 * v + c] = last ? 2 * here - (xyz[a + c - 3] as number) : (xyz[a + c + 3] as number);
         }
-        info.set([side * 2 - 1, k / (points - 1), (s * 0.618034) % 1, length], 4 * v);
+        info.set([(side * 2 - 1) * wide, k / (points - 1), (s * 0.618034) % 1, length], 4 * v);
       }
     }
     const step = curled ? 1 : length < SHORT_MM ? 3 : length < MIDDLING_MM ? 2 : 1;

@@ -1,5 +1,7 @@
+import type { FieldProblem } from "../api/http";
 import type { HairColour } from "../api/types";
-import { Choice } from "./fields";
+import type { Units } from "../store/units";
+import { Choice, LengthField, Swatches } from "./fields";
 import { sit } from "./sitStore";
 
 /** The levels as stylists name them, 1 to 10. */
@@ -17,29 +19,20 @@ const LEVELS = [
 ];
 const USUAL: HairColour = { level: 5, warmth: 0.15, greyShare: 0 };
 
-/** The hair's colour as it is: level, tone and grey. */
-export function ColourRow({ colour, levels }: { colour?: HairColour; levels?: string[] }) {
+const USUAL_DYED = { level: 8, warmth: 0.15, rootsMm: 30 };
+
+const level = (n: number) => `Level ${LEVELS[n - 1]}`;
+
+type Props = { colour?: HairColour; levels?: string[]; units: Units; problems: FieldProblem[] };
+
+/** The hair's colour as it is: level, tone and grey; what its lengths were coloured to. */
+export function ColourRow({ colour, levels, units, problems }: Props) {
   const now = { ...USUAL, ...colour };
   const set = (change: Partial<HairColour>) => sit.change(["hair", "colour"], { ...now, ...change });
   return (
     <fieldset>
       <legend className="font-bold text-lg">Colour</legend>
-      <div className="flex flex-wrap gap-1">
-        {LEVELS.map((name, i) => (
-          <button
-            key={name}
-            type="button"
-            title={name}
-            aria-label={`Level ${name}`}
-            aria-pressed={Math.round(now.level) === i + 1}
-            className={`touch w-11 cursor-pointer rounded-field border-4 ${
-              Math.round(now.level) === i + 1 ? "border-primary" : "border-base-300"
-            }`}
-            style={{ background: levels?.[i] }}
-            onClick={() => set({ level: i + 1 })}
-          />
-        ))}
-      </div>
+      <Swatches name={level} count={10} colours={levels} at={now.level} set={(n) => set({ level: n })} />
       <div className="mt-2 flex flex-wrap gap-x-8 gap-y-3">
         <Choice
           name="Tone"
@@ -63,7 +56,35 @@ export function ColourRow({ colour, levels }: { colour?: HairColour; levels?: st
             ["0.9", "white"],
           ]}
         />
+        <Choice
+          name="Lengths"
+          value={now.dyed ? "dyed" : "grown"}
+          set={(v) => set({ dyed: v === "dyed" ? USUAL_DYED : undefined })}
+          options={[
+            ["grown", "as it grows"],
+            ["dyed", "coloured, roots grown"],
+          ]}
+        />
       </div>
+      {now.dyed && (
+        <div className="mt-2 grid gap-2">
+          <Swatches
+            name={(n) => `Lengths at l${level(n).slice(1)}`}
+            count={10}
+            colours={levels}
+            at={now.dyed.level}
+            set={(n) => set({ dyed: { ...USUAL_DYED, ...now.dyed, level: n } })}
+          />
+          <LengthField
+            name="Roots grown"
+            path="$.hair.colour.dyed.rootsMm"
+            mm={now.dyed.rootsMm}
+            units={units}
+            set={(mm) => set({ dyed: { ...USUAL_DYED, ...now.dyed, rootsMm: mm ?? 30 } })}
+            problems={problems}
+          />
+        </div>
+      )}
     </fieldset>
   );
 }

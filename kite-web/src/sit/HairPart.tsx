@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { ApiError, send } from "../api/http";
+import { ApiError, type FieldProblem, send } from "../api/http";
 import type { HairPatch, PickGroup, SitDocument, SitReading, WetDry } from "../api/types";
 import { PLACES } from "../bench/places";
 import { lengthWords, type Units } from "../store/units";
@@ -24,6 +24,7 @@ type Props = {
   groups: PickGroup[];
   strips: Record<string, string>;
   units: Units;
+  problems: FieldProblem[];
   /** What each level of colour and each depth of skin looks like, 1 first. */
   levels?: string[];
   depths?: string[];
@@ -39,6 +40,7 @@ export function HairPart({
   groups,
   strips,
   units,
+  problems,
   levels,
   depths,
   brush,
@@ -68,8 +70,8 @@ export function HairPart({
           options={[0.3, 0.36, 0.42].map((d) => [String(d), lengthWords(30 * d, units)])}
         />
       </div>
-      <ColourRow colour={document.hair?.colour} levels={levels} />
-      <SkinRow skin={document.hair?.skin} depths={depths} />
+      <ColourRow colour={document.hair?.colour} levels={levels} units={units} problems={problems} />
+      <SkinRow hair={document.hair} depths={depths} />
       <fieldset>
         <legend className="font-bold text-lg">Places that differ</legend>
         <p className="soft text-sm">

@@ -22,17 +22,18 @@ import { SitHead3D } from "./SitHead3D";
 import { sit, useSit } from "./sitStore";
 import { TodayPart } from "./TodayPart";
 import { usePickStrips } from "./usePickStrips";
+import { useSitFall } from "./useSitFall";
 import { useSitHead } from "./useSitHead";
 import { WishPart } from "./WishPart";
 
 const PARTS = [
-  { id: "wish", name: "Wish", coat: "growth", view: "right" },
+  { id: "wish", name: "Wish", coat: "hair", view: "right" },
   { id: "today", name: "Hair today", coat: "length", view: "right" },
-  { id: "head", name: "Head", coat: "growth", view: "right" },
+  { id: "head", name: "Head", coat: "hair", view: "right" },
   { id: "hairline", name: "Hairline", coat: "growth", view: "front" },
   { id: "growth", name: "Growth", coat: "growth", view: "back" },
-  { id: "hair", name: "Hair", coat: "density", view: "right" },
-  { id: "care", name: "Care", coat: "growth", view: "right" },
+  { id: "hair", name: "Hair", coat: "hair", view: "right" },
+  { id: "care", name: "Care", coat: "hair", view: "right" },
 ] as const satisfies { id: string; name: string; coat: Coat; view: ViewName }[];
 
 const PATCH_MM = 28;
@@ -78,7 +79,7 @@ function Sitting({ units }: { units: Units }) {
   const groups = picks.data ?? NO_GROUPS;
   const [part, setPart] = useState(0);
   const strips = usePickStrips(groups, problems.length > 0 ? null : document, PARTS[part]?.id ?? "wish");
-  const [coat, setCoat] = useState<Coat>("growth");
+  const [chosen, setCoat] = useState<Coat>("hair");
   const [view, setView] = useState<ViewName>("right");
   const [turn, setTurn] = useState(0);
   const [marked, setMarked] = useState<string>();
@@ -86,6 +87,9 @@ function Sitting({ units }: { units: Units }) {
   const [odd, setOdd] = useState(false);
   const [oddMm, setOddMm] = useState(15);
   const [marks, setMarks] = useState<number[]>();
+  // What is painted on is the scalp, not the hair over it.
+  const coat = chosen === "hair" && (brush || odd) ? "growth" : chosen;
+  const fall = useSitFall(problems.length > 0 ? null : document, coat === "hair");
   const scroller = useRef<HTMLDivElement>(null);
   useUndoKeys(sit);
   if (!document) return null;
@@ -183,6 +187,7 @@ function Sitting({ units }: { units: Units }) {
                 <SitHead3D
                   drawn={drawn}
                   coat={coat}
+                  fall={fall}
                   ramp={ramp.data}
                   view={view}
                   viewTurn={turn}
@@ -258,6 +263,7 @@ function Sitting({ units }: { units: Units }) {
           </Part>
           <Part id="hair">
             <HairPart
+              problems={problems}
               levels={ramp.data?.hairLevels}
               depths={ramp.data?.skinDepths}
               {...common}

@@ -1,10 +1,12 @@
 import { type ThreeEvent, useThree } from "@react-three/fiber";
 import { useEffect, useMemo } from "react";
 import * as THREE from "three";
+import type { Fallen } from "../api/binary";
 import type { FittedScan, Ramp, Spot } from "../api/types";
 import { Bust3D } from "../draw/Bust3D";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
 import { bandOf, lengthMaterial, skinMaterial } from "../draw/lengthMaterial";
+import { Strands3D } from "../draw/Strands3D";
 import type { ViewName } from "../draw/views";
 import { COATS, type Coat, shareOf } from "./coats";
 import type { SitHead } from "./readSit";
@@ -12,6 +14,8 @@ import type { SitHead } from "./readSit";
 type Props = {
   drawn: SitHead;
   coat: Coat;
+  /** The hair as it hangs today, once it is known. */
+  fall?: Fallen;
   ramp: Ramp;
   view: ViewName;
   viewTurn: number;
@@ -39,14 +43,17 @@ export function SitHead3D(props: Props) {
         label={props.label}
         instead={<p className="p-6">This browser cannot draw the head in 3D. The picks still show it.</p>}
       >
-        {props.scan?.head === undefined && props.scan ? null : <Body {...props} />}
+        {props.scan?.head === undefined && props.scan ? null : <Body {...props} coat={coatOf(props)} />}
         {props.scan && <Cloud scan={props.scan} mark={props.mark} />}
       </HeadStage>
     </div>
   );
 }
 
-function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
+/** Hair that is not known yet, or lies under a scan, is shown by how it grows. */
+const coatOf = ({ coat, fall, scan }: Props): Coat => (coat === "hair" && (!fall || scan) ? "growth" : coat);
+
+function Body({ drawn, coat, fall, ramp, marked, paint, scan }: Props) {
   const { invalidate } = useThree();
   const { head, fields, strokes, reading } = drawn;
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
@@ -70,7 +77,7 @@ function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
     const bands =
       coat === "length"
         ? field.map((v) => bandOf(v, ramp.levelsMm))
-        : coat === "growth"
+        : coat === "growth" || coat === "hair"
           ? field.map(() => 8.5)
           : field.map((v) => shareOf(coat, v) * (ramp.colours.length - 1));
     scalp.setAttribute("band", new THREE.BufferAttribute(bands, 1));
@@ -84,6 +91,20 @@ function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
     paint({ azimuthDeg: fields.azimuth[i] as number, share: Math.min(1, fields.share[i] as number) });
   };
   const at = marked ? reading.places[marked] : undefined;
+  const mark = at && (
+    <mesh position={at}>
+      <sphereGeometry args={[4.2, 20, 14]} />
+      <meshBasicMaterial color="#b5371f" />
+    </mesh>
+  );
+  if (coat === "hair" && fall) {
+    return (
+      <>
+        <Strands3D head={head} fall={fall} lengths={fields.length} />
+        {mark}
+      </>
+    );
+  }
   return (
     <>
       <Bust3D mesh={head.bust} lines={head.face} skin={reading.skin} />
@@ -99,12 +120,7 @@ function Body({ drawn, coat, ramp, marked, paint, scan }: Props) {
           <lineBasicMaterial vertexColors />
         </lineSegments>
       )}
-      {at && (
-        <mesh position={at}>
-          <sphereGeometry args={[4.2, 20, 14]} />
-          <meshBasicMaterial color="#b5371f" />
-        </mesh>
-      )}
+      {mark}
     </>
   );
 }

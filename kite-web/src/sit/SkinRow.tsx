@@ -1,32 +1,24 @@
-import type { SkinTone } from "../api/types";
-import { Choice } from "./fields";
+import type { Beard, SitDocument } from "../api/types";
+import { Choice, Swatches } from "./fields";
 import { sit } from "./sitStore";
 
-const USUAL: SkinTone = { depth: 4.5, undertone: -0.7 };
+const USUAL = { depth: 4.5, undertone: -0.7 };
 
-/** The skin the hair is seen against: how deep, and its undertone. A taper's contrast goes by it. */
-export function SkinRow({ skin, depths }: { skin?: SkinTone; depths?: string[] }) {
-  const now = { ...USUAL, ...skin };
-  const set = (change: Partial<SkinTone>) => sit.change(["hair", "skin"], { ...now, ...change });
+/** The skin the hair is seen against, and what grows on it besides: beard and neck hair. */
+export function SkinRow({ hair, depths }: { hair: SitDocument["hair"]; depths?: string[] }) {
+  const now = { ...USUAL, ...hair?.skin };
+  const set = (change: Partial<typeof USUAL>) => sit.change(["hair", "skin"], { ...now, ...change });
   return (
     <fieldset>
       <legend className="font-bold text-lg">Skin beside it</legend>
-      <div className="flex flex-wrap gap-1">
-        {depths?.map((colour, i) => (
-          <button
-            key={colour}
-            type="button"
-            aria-label={`Skin depth ${i + 1} of 10`}
-            aria-pressed={Math.round(now.depth) === i + 1}
-            className={`touch w-11 cursor-pointer rounded-field border-4 ${
-              Math.round(now.depth) === i + 1 ? "border-primary" : "border-base-300"
-            }`}
-            style={{ background: colour }}
-            onClick={() => set({ depth: i + 1 })}
-          />
-        ))}
-      </div>
-      <div className="mt-2">
+      <Swatches
+        name={(n) => `Skin depth ${n} of 10`}
+        count={10}
+        colours={depths}
+        at={now.depth}
+        set={(n) => set({ depth: n })}
+      />
+      <div className="mt-2 flex flex-wrap gap-x-8 gap-y-3">
         <Choice
           name="Undertone"
           value={String(now.undertone)}
@@ -35,6 +27,26 @@ export function SkinRow({ skin, depths }: { skin?: SkinTone; depths?: string[] }
             ["-0.7", "rosy"],
             ["0", "neutral"],
             ["0.7", "golden"],
+          ]}
+        />
+        <Choice
+          name="Beard"
+          value={hair?.beard ?? "none"}
+          set={(v) => sit.change(["hair", "beard"], v as Beard)}
+          options={[
+            ["none", "none"],
+            ["stubble", "stubble"],
+            ["short", "short"],
+            ["full", "full"],
+          ]}
+        />
+        <Choice
+          name="Neck hair"
+          value={hair?.neck ?? "cleaned"}
+          set={(v) => sit.change(["hair", "neck"], v)}
+          options={[
+            ["cleaned", "cleaned"],
+            ["left", "left"],
           ]}
         />
       </div>

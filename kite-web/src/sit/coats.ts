@@ -3,6 +3,7 @@ import type { Field } from "./readSit";
 
 /** What the sit-down's head can be painted with. */
 export const COATS = {
+  hair: { title: "Hair", field: "length", from: 0, to: 1 },
   growth: { title: "Growth", field: "length", from: 0, to: 1 },
   length: { title: "Length", field: "length", from: 0, to: 1 },
   density: { title: "Density", field: "density", from: 60, to: 340 },
@@ -22,6 +23,8 @@ export function shareOf(coat: Coat, value: number): number {
 export function legend(coat: Coat, units: Units): string {
   const { from, to } = COATS[coat];
   switch (coat) {
+    case "hair":
+      return "The hair as it hangs today.";
     case "growth":
       return "Each stroke lies the way the hair grows.";
     case "length":

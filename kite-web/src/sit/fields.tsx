@@ -118,6 +118,37 @@ export function Choice({ name, options, value, set }: ChoiceProps) {
   );
 }
 
+type SwatchesProps = {
+  /** What each is called, from its place, 1 first. */
+  name: (n: number) => string;
+  count: number;
+  colours?: string[];
+  at: number;
+  set: (n: number) => void;
+};
+
+/** A row of colours of which one is meant. */
+export function Swatches({ name, count, colours, at, set }: SwatchesProps) {
+  return (
+    <div className="flex flex-wrap gap-1">
+      {Array.from({ length: count }, (_, i) => (
+        <button
+          key={name(i + 1)}
+          type="button"
+          title={name(i + 1)}
+          aria-label={name(i + 1)}
+          aria-pressed={Math.round(at) === i + 1}
+          className={`touch w-11 cursor-pointer rounded-field border-4 ${
+            Math.round(at) === i + 1 ? "border-primary" : "border-base-300"
+          }`}
+          style={{ background: colours?.[i] }}
+          onClick={() => set(i + 1)}
+        />
+      ))}
+    </div>
+  );
+}
+
 /** A tick with its words. */
 export function Tick({ words, on, set }: { words: string; on: boolean; set: (on: boolean) => void }) {
   return (

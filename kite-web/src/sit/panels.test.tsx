@@ -6,6 +6,7 @@ import { HairlineNumbers } from "./HairlineNumbers";
 import { BRUSHES, HairPart } from "./HairPart";
 import { HeadPart } from "./HeadPart";
 import { ScanPanel } from "./ScanPanel";
+import { SkinRow } from "./SkinRow";
 import { sit, useSit } from "./sitStore";
 
 const document: SitDocument = {
@@ -110,6 +111,7 @@ it("sets each number of the hairline alone", () => {
 
 const hairPart = (setBrush = vi.fn(), paintAtPlace = vi.fn(), brush?: keyof typeof BRUSHES) => (
   <HairPart
+    problems={[]}
     document={now()}
     reading={reading}
     groups={[]}
@@ -220,11 +222,32 @@ it("asks for the marks one after another when no head was found", () => {
 });
 
 it("the colour is picked by its level, tone and grey, and the rest stays", async () => {
-  render(<ColourRow colour={{ level: 5, warmth: 0.15 }} />);
+  render(<ColourRow colour={{ level: 5, warmth: 0.15 }} units="CM" problems={[]} />);
   await fireEvent.click(screen.getByRole("button", { name: "Level 8 light blonde" }));
   expect(now().hair?.colour).toEqual({ level: 8, warmth: 0.15, greyShare: 0 });
   cleanup();
-  render(<ColourRow colour={now().hair?.colour} />);
+  render(<ColourRow colour={now().hair?.colour} units="CM" problems={[]} />);
   await fireEvent.click(screen.getByText("copper"));
   expect(now().hair?.colour).toEqual({ level: 8, warmth: 0.9, greyShare: 0 });
+});
+
+it("lengths that were coloured have a level of their own, and roots as long as they have grown", async () => {
+  render(<ColourRow colour={{ level: 4 }} units="CM" problems={[]} />);
+  expect(screen.queryByText("Roots grown")).toBeNull();
+  await fireEvent.click(screen.getByText("coloured, roots grown"));
+  cleanup();
+  render(<ColourRow colour={now().hair?.colour} units="CM" problems={[]} />);
+  await fireEvent.click(screen.getByRole("button", { name: "Lengths at level 9 very light blonde" }));
+  expect(now().hair?.colour).toMatchObject({ level: 4, dyed: { level: 9, rootsMm: 30 } });
+  cleanup();
+  render(<ColourRow colour={now().hair?.colour} units="CM" problems={[]} />);
+  await fireEvent.click(screen.getByText("as it grows"));
+  expect(now().hair?.colour?.dyed).toBeUndefined();
+});
+
+it("a beard and the neck's hair are picked beside the skin", async () => {
+  render(<SkinRow hair={{ exitDeg: 60, growthMmPerDay: 0.36, skin: { depth: 6, undertone: 0 } }} />);
+  await fireEvent.click(screen.getByText("stubble"));
+  await fireEvent.click(screen.getByText("left"));
+  expect(now().hair).toMatchObject({ beard: "stubble", neck: "left" });
 });

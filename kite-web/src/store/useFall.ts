@@ -32,7 +32,7 @@ export function useFall(
     setShown((s) => ({ ...s, busy: true }));
     const ask = (preview: boolean) =>
       bytes(`/api/fall?week=${week}&preview=${preview}`, document, abort.signal).then((b) => {
-        setShown({ fall: readFall(b), message: "", busy: preview && fine !== "never" });
+        setShown({ fall: readFall<FallData>(b), message: "", busy: preview && fine !== "never" });
         if (fine !== "never") performance.mark(preview ? "kite-fall-coarse" : "kite-fall-fine");
       });
     let timer: ReturnType<typeof setTimeout> | undefined;

@@ -62,6 +62,13 @@ public final class CurledStrand {
     of(f, strand, coil, points(f, coil, strand, PER_TURN, MOST));
   }
 
+  /** A strand without a curl, as it lies in an array of points of x, y and z in turn. */
+  public void straight(float[] xyz, int from, int points) {
+    this.points = points;
+    curled = false;
+    System.arraycopy(xyz, from, way, 0, 3 * points);
+  }
+
   private static Coil coil(Fall f, int strand) {
     double own = 1 + UNLIKE * (2 * Combing.hash(f.leader(strand), 9) - 1);
     return Coil.of(f.curlRatio(strand)).times(own);

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
+import kitetail.hair.HairColour;
 import kitetail.hair.Stock;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -34,6 +35,7 @@ public final class Fall {
   private final float[] perMm2;
   private final int[] leaders;
   private final boolean[] settled;
+  private final double weeks;
 
   Fall(
       Ground ground,
@@ -55,6 +57,42 @@ public final class Fall {
     perMm2 = strands.perMm2();
     leaders = ground.leaders(Locks.size(hair.wetDry().curlRatio()));
     this.settled = settled;
+    weeks = 0;
+  }
+
+  private Fall(Fall f, double weeks) {
+    ground = f.ground;
+    hair = f.hair;
+    styling = f.styling;
+    points = f.points;
+    xyz = f.xyz;
+    lengthMm = f.lengthMm;
+    hairs = f.hairs;
+    curl = f.curl;
+    diameterMm = f.diameterMm;
+    perMm2 = f.perMm2;
+    leaders = f.leaders;
+    settled = f.settled;
+    this.weeks = weeks;
+  }
+
+  /**
+   * The same fall so long after the cut, for what else has grown since.
+   *
+   * @param weeks 0 or more
+   */
+  public Fall after(double weeks) {
+    return new Fall(this, weeks);
+  }
+
+  /** Colours of the hair by then: what has grown since is as it grows. */
+  public HairColour colour() {
+    return hair.colour().grown(7 * hair.growthMmPerDay() * weeks);
+  }
+
+  /** Length of the fine hair of the neck by then. */
+  public double neckMm() {
+    return hair.neck().lengthMm(7 * hair.growthMmPerDay(), weeks);
   }
 
   public static Fall of(Ground ground, Hair hair, Stock stock, Styling styling) {

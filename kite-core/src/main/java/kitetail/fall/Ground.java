@@ -9,6 +9,7 @@ import kitetail.hair.GrowthField;
 import kitetail.hair.Hair;
 import kitetail.hair.HairMap;
 import kitetail.head.BodyField;
+import kitetail.head.Bust;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
 
@@ -22,6 +23,7 @@ public final class Ground {
   private final Scalp scalp;
   private final BodyField body;
   private final float[] areaMm2;
+  private SkinStrands besides;
   private final Map<LieKey, Lie> lies = newest();
   private final Map<Hair, HairMap> hairs = newest();
   private final Map<Hair, double[]> exits = newest();
@@ -71,6 +73,14 @@ public final class Ground {
 
   public BodyField body() {
     return body;
+  }
+
+  /** Hair that grows on the skin outside the scalp. */
+  public synchronized SkinStrands besides() {
+    if (besides == null) {
+      besides = new SkinStrands(scalp.head(), Bust.of(scalp.head()));
+    }
+    return besides;
   }
 
   float[] areaMm2() {

@@ -3,7 +3,9 @@ package kitetail.finish;
 import java.util.ArrayList;
 import java.util.List;
 import kitetail.fall.Styling;
+import kitetail.hair.Beard;
 import kitetail.hair.Damp;
+import kitetail.hair.NeckHair;
 import kitetail.plan.Plan;
 
 /**
@@ -37,6 +39,8 @@ public record Finishing(List<Step> steps) {
     POWDER,
     /** While it cools: neck brushed, edges looked at again. */
     CLEAN_NECK,
+    /** Sideburns into the beard. */
+    JOIN_BEARD,
     /** What was put on the dry list, and everything once more. */
     LOOK_DRY
   }
@@ -68,7 +72,12 @@ public record Finishing(List<Step> steps) {
         steps.add(new Step(What.HOLD_UNTIL_COLD, Damp.DRY));
       }
     }
-    steps.add(new Step(What.CLEAN_NECK, Damp.DRY));
+    if (plan.hair().neck() == NeckHair.CLEANED) {
+      steps.add(new Step(What.CLEAN_NECK, Damp.DRY));
+    }
+    if (plan.hair().beard() != Beard.NONE) {
+      steps.add(new Step(What.JOIN_BEARD, Damp.DRY));
+    }
     steps.add(new Step(What.LOOK_DRY, Damp.DRY));
     if (product && !curls) {
       steps.add(new Step(up ? What.POWDER : What.CREAM, Damp.DRY));

@@ -60,14 +60,15 @@ public record Worn(Plan plan, Outcome outcome, Stock stock, double week, Look lo
 
   private static Worn of(
       Plan plan, Stand stand, Outcome o, Stock stock, double week, Styling styling) {
-    Fall fall = Fall.of(stand.ground(), plan.hair(), stock, styling);
+    Fall fall = Fall.of(stand.ground(), plan.hair(), stock, styling).after(week);
     return new Worn(plan, o, stock, week, Look.of(fall, stock, stand.bustMm()));
   }
 
   /** The fall alone, for a picture. */
   public static Fall fall(Plan plan, Stand stand, double week) {
     Outcome o = PlanEngine.run(plan, stand.bench());
-    return Fall.of(stand.ground(), plan.hair(), grown(plan, o.after(), week), plan.styling());
+    return Fall.of(stand.ground(), plan.hair(), grown(plan, o.after(), week), plan.styling())
+        .after(week);
   }
 
   /** All hair longer by what grows in so many weeks. */

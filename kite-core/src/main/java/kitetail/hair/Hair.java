@@ -19,7 +19,9 @@ public record Hair(
     Growth growth,
     List<HairPatch> patches,
     HairColour colour,
-    SkinTone skin) {
+    SkinTone skin,
+    Beard beard,
+    NeckHair neck) {
   /** Assumptions; the stylist may put in the client's own. */
   public static final Hair DEFAULT = new Hair(60, 0.36);
 
@@ -39,6 +41,8 @@ public record Hair(
     patches = patches == null ? List.of() : List.copyOf(patches);
     colour = colour == null ? HairColour.USUAL : colour;
     skin = skin == null ? SkinTone.USUAL : skin;
+    beard = beard == null ? Beard.NONE : beard;
+    neck = neck == null ? NeckHair.CLEANED : neck;
   }
 
   /** The same with left and right changed over. */
@@ -52,7 +56,9 @@ public record Hair(
         growth.mirrored(),
         patches.stream().map(HairPatch::mirrored).toList(),
         colour,
-        skin);
+        skin,
+        beard,
+        neck);
   }
 
   /** Hair of the usual colour. */
@@ -64,30 +70,61 @@ public record Hair(
       WetDry wetDry,
       Growth growth,
       List<HairPatch> patches) {
-    this(exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, null, null);
+    this(
+        exitDeg,
+        growthMmPerDay,
+        densityPerCm2,
+        diameterUm,
+        wetDry,
+        growth,
+        patches,
+        null,
+        null,
+        null,
+        null);
   }
 
   public Hair growing(Growth other) {
-    return new Hair(
-        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, other, patches, colour, skin);
+    return as(growthMmPerDay, other, colour, skin, beard, neck);
   }
 
   /**
    * @param mmPerDay 0.1 to 0.8
    */
   public Hair growingAt(double mmPerDay) {
-    return new Hair(
-        exitDeg, mmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, colour, skin);
+    return as(mmPerDay, growth, colour, skin, beard, neck);
   }
 
   public Hair with(HairColour other) {
-    return new Hair(
-        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, other, skin);
+    return as(growthMmPerDay, growth, other, skin, beard, neck);
   }
 
   public Hair on(SkinTone other) {
+    return as(growthMmPerDay, growth, colour, other, beard, neck);
+  }
+
+  public Hair with(Beard other) {
+    return as(growthMmPerDay, growth, colour, skin, other, neck);
+  }
+
+  public Hair with(NeckHair other) {
+    return as(growthMmPerDay, growth, colour, skin, beard, other);
+  }
+
+  private Hair as(
+      double mmPerDay, Growth grows, HairColour hue, SkinTone tone, Beard worn, NeckHair kept) {
     return new Hair(
-        exitDeg, growthMmPerDay, densityPerCm2, diameterUm, wetDry, growth, patches, colour, other);
+        exitDeg,
+        mmPerDay,
+        densityPerCm2,
+        diameterUm,
+        wetDry,
+        grows,
+        patches,
+        hue,
+        tone,
+        worn,
+        kept);
   }
 
   /** Hair of the usual kind. */

@@ -7,8 +7,24 @@ package kitetail.hair;
  * @param level 1 to 10
  * @param warmth −1 ash, 0 neutral, 1 copper
  * @param greyShare share of white hairs, 0 to 1
+ * @param dyed what the lengths beyond the grown roots were coloured to; null for hair as it grows
  */
-public record HairColour(double level, double warmth, double greyShare) {
+public record HairColour(double level, double warmth, double greyShare, Dyed dyed) {
+  /**
+   * The colour of lengths that were coloured; what has grown since is as it grows.
+   *
+   * @param level 1 to 10
+   * @param warmth −1 ash, 0 neutral, 1 copper
+   * @param rootsMm how much has grown since, 0 to 300
+   */
+  public record Dyed(double level, double warmth, double rootsMm) {
+    public Dyed {
+      HairPatch.range("level", level, 1, 10);
+      HairPatch.range("warmth", warmth, -1, 1);
+      HairPatch.range("rootsMm", rootsMm, 0, 300);
+    }
+  }
+
   /** What each level looks like is an assumption. */
   private static final int[] LEVELS = {
     0x17110e, 0x211813, 0x2e2018, 0x3f2b1e, 0x563a27, 0x704c31, 0x8d653e, 0xa98050, 0xc4a06d,
@@ -30,8 +46,33 @@ public record HairColour(double level, double warmth, double greyShare) {
     HairPatch.range("greyShare", greyShare, 0, 1);
   }
 
+  /** Hair as it grows. */
+  public HairColour(double level, double warmth, double greyShare) {
+    this(level, warmth, greyShare, null);
+  }
+
+  public HairColour with(Dyed other) {
+    return new HairColour(level, warmth, greyShare, other);
+  }
+
+  /** After so much more has grown. */
+  public HairColour grown(double mm) {
+    return dyed == null
+        ? this
+        : with(new Dyed(dyed.level, dyed.warmth, Math.min(300, dyed.rootsMm + mm)));
+  }
+
+  /** The lengths beyond the roots, as sRGB. */
+  public int lengths() {
+    return dyed == null ? mean() : pigmented(dyed.level, dyed.warmth);
+  }
+
   /** A pigmented hair, as sRGB. */
   public int pigmented() {
+    return pigmented(level, warmth);
+  }
+
+  private static int pigmented(double level, double warmth) {
     double at = level - 1;
     int low = (int) Math.min(LEVELS.length - 2, Math.floor(at));
     int base = Rgb.mix(LEVELS[low], LEVELS[low + 1], at - low);

@@ -27,6 +27,13 @@ public final class Bust {
     return SurfaceNets.of(body, reach.times(-1), reach, CELL_MM);
   }
 
+  /**
+   * Before it is carried to a head; of each of its vertices there is one of every measured head.
+   */
+  static Mesh model() {
+    return Model.MESH;
+  }
+
   /** The body in coarse triangles, and over it each ear in fine ones. */
   private static final class Model {
     private static final double EAR_CELL_MM = 2.2;

@@ -10,11 +10,14 @@ import kitetail.care.Cautions;
 import kitetail.care.Consent;
 import kitetail.care.SkinNote;
 import kitetail.formats.json.SitDownJson;
+import kitetail.hair.Beard;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
+import kitetail.hair.HairColour;
 import kitetail.hair.HairPatch;
 import kitetail.hair.Jump;
 import kitetail.hair.LengthPatch;
+import kitetail.hair.NeckHair;
 import kitetail.hair.StartingHair;
 import kitetail.hair.WetDry;
 import kitetail.head.HairlineShape;
@@ -45,13 +48,16 @@ class SitDownDocumentTest {
             new HairlineShape(10, 12, 14, -5, 4, 0, 8, 0),
             Map.of(Place.CROWN, new Nudge(0.5, -1))),
         new Hair(
-            55,
-            0.4,
-            230,
-            60,
-            new WetDry(0.04, 0.8),
-            new Growth(Growth.Whorl.DOUBLE, Growth.FrontCowlick.LEFT, Growth.Nape.ALL_LEFT),
-            List.of(new HairPatch(SPOT, 25, 0.6, 1, 1.1))),
+                55,
+                0.4,
+                230,
+                60,
+                new WetDry(0.04, 0.8),
+                new Growth(Growth.Whorl.DOUBLE, Growth.FrontCowlick.LEFT, Growth.Nape.ALL_LEFT),
+                List.of(new HairPatch(SPOT, 25, 0.6, 1, 1.1)))
+            .with(new HairColour(4, 0.2, 0.3).with(new HairColour.Dyed(8, 0.1, 32)))
+            .with(Beard.SHORT)
+            .with(NeckHair.LEFT),
         new StartingHair.Taped(
             Map.of(Place.APEX, 90.0, Place.NAPE, 40.0),
             WetDry.State.WET_PULLED,

@@ -22,9 +22,11 @@ import kitetail.edit.MoveEdit;
 import kitetail.fall.Styling;
 import kitetail.fit.Planner;
 import kitetail.growth.Outgrown;
+import kitetail.hair.Beard;
 import kitetail.hair.Damp;
 import kitetail.hair.Growth;
 import kitetail.hair.Jump;
+import kitetail.hair.NeckHair;
 import kitetail.hair.StartingHair;
 import kitetail.hair.WetDry;
 import kitetail.head.FacePlace;
@@ -222,6 +224,8 @@ final class PlanMixins {
           Styling.Way.class,
           Styling.Part.class,
           Styling.Dried.class,
+          Beard.class,
+          NeckHair.class,
           Walk.Kind.class,
           Side.class,
           Silhouette.From.class,

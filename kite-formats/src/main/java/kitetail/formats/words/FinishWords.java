@@ -25,6 +25,8 @@ public final class FinishWords {
       case CREAM -> "Cream when fully dry. Hands first, then hair; little, in layers.";
       case POWDER -> "Powder on dry, cooled hair, at the roots.";
       case CLEAN_NECK -> "While it cools, clean the neck and look at the edge again.";
+      case JOIN_BEARD ->
+          "Join the sideburns to the beard, no step between; both sides alike from the front.";
       case LOOK_DRY -> "Look at everything once more, dry, before the last product goes in.";
     };
   }

@@ -1,18 +1,13 @@
 package kitetail.server.fall;
 
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
-import kitetail.fall.CurledStrand;
-import kitetail.fall.Fall;
 import kitetail.finish.Finishing;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.look.LookJson;
-import kitetail.formats.picture.FaceInk;
 import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
@@ -20,8 +15,6 @@ import kitetail.formats.words.Words;
 import kitetail.growth.GrowOut;
 import kitetail.growth.Outgrown;
 import kitetail.growth.Worn;
-import kitetail.hair.Hair;
-import kitetail.head.FaceLine;
 import kitetail.head.Scalp;
 import kitetail.look.OtherWay;
 import kitetail.plan.Finding;
@@ -30,7 +23,6 @@ import kitetail.plan.Workbench;
 import kitetail.server.error.FieldException;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
-import kitetail.server.head.MeshBytes;
 import kitetail.server.security.Person;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
@@ -51,11 +43,6 @@ import tools.jackson.databind.node.ObjectNode;
 @Order(4)
 class FallController implements Warms {
   private static final int WARM = 6;
-
-  private static final double FIFTIETHS = 50;
-
-  /** Of a strand drawn in the browser: more would not be seen. */
-  private static final int MOST_POINTS = 40;
 
   private final Falls falls;
   private final Heads heads;
@@ -94,17 +81,7 @@ class FallController implements Warms {
     LookWords said = new LookWords(words);
     ObjectNode n = LookJson.of(w);
     Outgrown grown = Outgrown.of(plan, w.outcome());
-    n.put("colour", hex(plan.hair().colour().mean()));
-    Hair hair = plan.hair();
-    n.put("pigmented", hex(hair.colour().pigmented()));
-    n.put("white", hex(hair.colour().white()));
-    n.put("greyShare", hair.colour().greyShare());
-    n.put("skin", hex(hair.skin().rgb()));
-    n.put("hidesPerMm", Fall.hidesPerMm(hair.densityPerCm2() / 100, hair.diameterUm() / 1000));
-    ArrayNode face = n.putArray("face");
-    for (FaceLine.Kind k : FaceLine.Kind.values()) {
-      face.add(String.format("#%08x", Integer.rotateLeft(FaceInk.argb(k, hair), 8)));
-    }
+    FallBytes.colours(n, w.fall());
     n.set("outgrown", LookJson.outgrown(grown));
     List<Finding> found = Check.of(plan, w.outcome(), w.look());
     n.set("findings", ResultJson.findings(found));
@@ -113,29 +90,7 @@ class FallController implements Warms {
     ArrayNode lines = n.putArray("words");
     said.of(w).forEach(lines::add);
     n.put("returnWords", said.outgrown(grown));
-    return bytes(n.toString(), w.fall());
-  }
-
-  private static String hex(int rgb) {
-    return String.format("#%06x", rgb);
-  }
-
-  /** Length of the JSON, the JSON padded, strands, points, then x, y, z in fiftieths of a mm. */
-  private static byte[] bytes(String json, Fall f) {
-    byte[] text = MeshBytes.padded(json);
-    int points = CurledStrand.points(f, MOST_POINTS);
-    float[] xyz = CurledStrand.all(f, points);
-    ByteBuffer b =
-        ByteBuffer.allocate(12 + text.length + 2 * xyz.length)
-            .order(ByteOrder.LITTLE_ENDIAN)
-            .putInt(text.length)
-            .put(text)
-            .putInt(f.strands())
-            .putInt(points);
-    for (float v : xyz) {
-      b.putShort((short) Math.max(-32_000, Math.min(32_000, Math.round(v * FIFTIETHS))));
-    }
-    return b.array();
+    return FallBytes.of(n.toString(), w.fall());
   }
 
   static double checked(double week) {

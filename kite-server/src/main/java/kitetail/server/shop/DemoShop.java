@@ -14,9 +14,11 @@ import kitetail.care.Consent;
 import kitetail.care.SkinNote;
 import kitetail.formats.card.Contact;
 import kitetail.formats.json.Families;
+import kitetail.hair.Beard;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.HairColour;
+import kitetail.hair.NeckHair;
 import kitetail.hair.SkinTone;
 import kitetail.hair.StartingHair;
 import kitetail.hair.WetDry;
@@ -106,7 +108,8 @@ class DemoShop implements ApplicationRunner {
               new HeadSpec.Measured(588, null, null),
               new Hair(48, 0.35, 170, 54, WetDry.STRAIGHT, Growth.USUAL, List.of())
                   .with(new HairColour(8, 0.15, 0))
-                  .on(new SkinTone(2, -0.6)),
+                  .on(new SkinTone(2, -0.6))
+                  .with(Beard.SHORT),
               StartingHair.Taped.six(96, 90, 84, 58, 64, 40),
               Cautions.NONE,
               "gents-scissor-cut"),
@@ -130,7 +133,8 @@ class DemoShop implements ApplicationRunner {
               new HeadSpec.Measured(565, 346.0, null),
               new Hair(75, 0.34, 250, 82, new WetDry(0.03, 0.7), Growth.USUAL, List.of())
                   .with(new HairColour(2, 0, 0))
-                  .on(new SkinTone(8, 0.2)),
+                  .on(new SkinTone(8, 0.2))
+                  .with(Beard.FULL),
               StartingHair.Taped.six(88, 86, 80, 62, 66, 44),
               Cautions.NONE,
               "gents-scissor-cut"),
@@ -141,15 +145,15 @@ class DemoShop implements ApplicationRunner {
               new HeadSpec.Measured(
                   541, null, 312.0, null, null, new HeadShape(0, 0, 0, -1, 0, 0, 0), null, null),
               new Hair(
-                  66,
-                  0.36,
-                  200,
-                  70,
-                  WetDry.STRAIGHT,
-                  new Growth(Growth.Whorl.DOUBLE, null, Growth.Nape.SWIRLS),
-                  List.of(),
-                  new HairColour(7, -0.3, 0),
-                  new SkinTone(3, -0.3)),
+                      66,
+                      0.36,
+                      200,
+                      70,
+                      WetDry.STRAIGHT,
+                      new Growth(Growth.Whorl.DOUBLE, null, Growth.Nape.SWIRLS),
+                      List.of())
+                  .with(new HairColour(5, -0.2, 0).with(new HairColour.Dyed(8, 0.1, 32)))
+                  .on(new SkinTone(3, -0.3)),
               StartingHair.Taped.six(125, 118, 110, 84, 88, 66),
               Cautions.NONE,
               "quiet-side-part"),
@@ -158,7 +162,11 @@ class DemoShop implements ApplicationRunner {
               "",
               "First visit; walked in from the ferry.",
               new HeadSpec.Measured(601, 362.0, 348.0),
-              new Hair(60, 0.36).with(new HairColour(5, -0.2, 0.45)).on(new SkinTone(5, 0.2)),
+              new Hair(60, 0.36)
+                  .with(new HairColour(5, -0.2, 0.45))
+                  .on(new SkinTone(5, 0.2))
+                  .with(Beard.STUBBLE)
+                  .with(NeckHair.LEFT),
               StartingHair.Taped.six(105, 98, 90, 70, 74, 52),
               Cautions.NONE,
               null));

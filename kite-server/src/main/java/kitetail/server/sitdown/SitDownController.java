@@ -12,6 +12,10 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.OptionalDouble;
 import javax.imageio.ImageIO;
+import kitetail.fall.Fall;
+import kitetail.fall.Ground;
+import kitetail.fall.Styling;
+import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.Picks;
 import kitetail.formats.picture.Strokes;
@@ -19,6 +23,7 @@ import kitetail.formats.words.Units;
 import kitetail.hair.HairMap;
 import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
+import kitetail.hair.Stock;
 import kitetail.hair.WetDry;
 import kitetail.plan.Outcome;
 import kitetail.plan.SitDown;
@@ -26,6 +31,8 @@ import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.fall.FallBytes;
+import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
 import kitetail.server.learn.Lessons;
 import kitetail.server.security.Person;
@@ -44,6 +51,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The sit-down: kept, read and drawn. */
 @RestController
@@ -60,6 +68,7 @@ class SitDownController {
   private final Lessons lessons;
   private final SitHeads drawn;
   private final NextAsked next;
+  private final Falls falls;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -71,6 +80,7 @@ class SitDownController {
       Lessons lessons,
       SitHeads drawn,
       NextAsked next,
+      Falls falls,
       JsonMapper json,
       Clock clock) {
     this.sitDowns = sitDowns;
@@ -80,6 +90,7 @@ class SitDownController {
     this.lessons = lessons;
     this.drawn = drawn;
     this.next = next;
+    this.falls = falls;
     this.json = json;
     this.clock = clock;
   }
@@ -201,6 +212,19 @@ class SitDownController {
         hair,
         lengths,
         Strokes.of(d.scalp().head(), s.hair(), STROKES));
+  }
+
+  /** The hair as it hangs today (docs/formats.md has the layout). */
+  @PostMapping(value = "/sitdown/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] fall(@RequestBody JsonNode document) {
+    SitDown s = SitDownJson.read(document);
+    Ground ground = falls.still(s.head()).stand().ground();
+    double[] lengths = StartingLengths.spread(ground.scalp(), s.start(), s.hair());
+    Fall f = Fall.of(ground, s.hair(), Stock.of(lengths), Styling.NATURAL);
+    ObjectNode n = PlanJson.json().createObjectNode();
+    n.put("grownMm", 0).put("strands", f.strands());
+    FallBytes.colours(n, f);
+    return FallBytes.of(n.toString(), f);
   }
 
   @GetMapping("/sitdown/picks")

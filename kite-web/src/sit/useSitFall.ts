@@ -1,0 +1,30 @@
+import { useEffect, useMemo, useState } from "react";
+import { type Fallen, readFall } from "../api/binary";
+import { bytes } from "../api/http";
+import type { SitDocument } from "../api/types";
+
+/** What is typed or picked in one go is asked for once. */
+const SETTLE_MS = 150;
+
+/** The hair as it hangs today; the last one known stands until a change has fallen. */
+export function useSitFall(document: SitDocument | null, wanted: boolean): Fallen | undefined {
+  const [fall, setFall] = useState<Fallen>();
+  const { head, hair, start } = document ?? {};
+  const asked = useMemo(() => ({ version: 1, head, hair, start }), [head, hair, start]);
+  useEffect(() => {
+    if (!wanted || !asked.head) return;
+    const abort = new AbortController();
+    const timer = setTimeout(() => {
+      bytes("/api/sitdown/fall", asked, abort.signal)
+        .then((b) => setFall(readFall<Fallen>(b)))
+        .catch(() => {
+          // What is wrong with the document is said beside its field by the head's own answer.
+        });
+    }, SETTLE_MS);
+    return () => {
+      clearTimeout(timer);
+      abort.abort();
+    };
+  }, [asked, wanted]);
+  return fall;
+}
