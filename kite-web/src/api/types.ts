@@ -318,6 +318,8 @@ export type FallColours = {
   /** Of the lengths beyond so many mm, where they were coloured. */
   lengths: string;
   rootsMm?: number;
+  /** The line where it is parted: how far to the right, and where it ends toward the back, mm. */
+  part?: { x: number; fromY: number };
   skin: string;
   /** How soon roots hide the skin, a millimetre of length. */
   hidesPerMm: number;

@@ -30,11 +30,11 @@ export function Strands3D({ head, fall, lengths }: Props) {
   const { invalidate, gl } = useThree();
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
   const hair = useMemo(() => ribbons(fall), [fall]);
-  const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm } = fall.reading;
-  const roots = useMemo(() => rootsMaterial(skin, colour), [skin, colour]);
+  const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm, part } = fall.reading;
+  const roots = useMemo(() => rootsMaterial(skin, colour, part), [skin, colour, part]);
   const strands = useMemo(
-    () => hairMaterial(pigmented, white, greyShare, 4.2, coloured, rootsMm ?? Number.MAX_SAFE_INTEGER),
-    [pigmented, white, greyShare, coloured, rootsMm],
+    () => hairMaterial(pigmented, white, greyShare, 4.2, coloured, rootsMm ?? Number.MAX_SAFE_INTEGER, part),
+    [pigmented, white, greyShare, coloured, rootsMm, part],
   );
   const moving = useMemo(() => movingHairMaterial(coloured), [coloured]);
   const mesh = useRef<THREE.Mesh>(null);

@@ -1,6 +1,11 @@
 import * as THREE from "three";
 import { SHADE } from "./lengthMaterial";
 
+type Part = { x: number; fromY: number } | undefined;
+
+/** Where hair parts, far away when it does not. */
+const partOf = (part: Part) => new THREE.Vector2(part?.x ?? 1e6, part?.fromY ?? 1e6);
+
 /**
  * Hair as ribbons that turn to the eye, each drawn as many hairs by its pixels, or, where the machine is quick, each
  * strand several times over, a little apart. Lit across the strand (Kajiya and Kay 1989), darker toward the root.
@@ -12,6 +17,7 @@ export function hairMaterial(
   apartMm: number,
   lengths: string,
   rootsMm: number,
+  part: Part,
 ): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
     side: THREE.DoubleSide,
@@ -21,6 +27,7 @@ export function hairMaterial(
       grey: { value: greyShare },
       lengths: { value: new THREE.Color().setStyle(lengths, THREE.LinearSRGBColorSpace) },
       roots: { value: rootsMm },
+      part: { value: partOf(part) },
       halfWidth: { value: 2.4 },
       apart: { value: apartMm },
       hairs: { value: 7 },
@@ -28,8 +35,12 @@ export function hairMaterial(
     vertexShader: `
       attribute vec3 next; attribute vec4 info; attribute vec4 child;
       varying vec3 tangent; varying vec3 out3; varying vec2 at; varying float tone; varying float seed; varying float len;
-      uniform float halfWidth; uniform float apart;
+      varying float bright;
+      uniform float halfWidth; uniform float apart; uniform vec2 part;
       void main() {
+        // Beside a part no hair lies over the roots.
+        float off = (position.x - part.x) / 9.0;
+        bright = position.y > part.y ? exp(-off * off) : 0.0;
         float side = info.x; float along = info.y; len = info.w;
         seed = fract(info.z * 7.13 + child.w * 3.7);
         tone = 0.88 + 0.24 * fract(seed * 91.7);
@@ -48,7 +59,7 @@ export function hairMaterial(
     fragmentShader: `
       varying vec3 tangent; varying vec3 out3; varying vec2 at; varying float tone; varying float seed; varying float len;
       uniform vec3 hair; uniform vec3 white; uniform float grey; uniform float hairs;
-      uniform vec3 lengths; uniform float roots;
+      uniform vec3 lengths; uniform float roots; varying float bright;
       float noise(float x) { return fract(sin(x * 78.233 + seed * 37.7) * 43758.5453); }
       void main() {
         float which = floor((at.x * 0.5 + 0.5) * hairs);
@@ -64,6 +75,7 @@ export function hairMaterial(
         float lit = dot(out3, l);
         float turned = 0.40 + 0.42 * max(0.0, 0.5 + 0.5 * lit) + 0.2 * max(0.0, out3.z);
         float deep = 0.62 + 0.38 * min(1.0, at.y * len / min(24.0, 4.0 + 0.5 * len));
+        deep += bright * (1.0 - deep);
         float own = tone * (0.85 + 0.30 * n);
         float grown = roots * (0.85 + 0.3 * noise(which + 5.0));
         // What is drawn as one hair stands for several, of which some are white.
@@ -115,10 +127,10 @@ export function movingHairMaterial(colour: string): THREE.ShaderMaterial {
 }
 
 /** The skin hair grows on: the more it is covered the more it takes the hair's colour. */
-export function rootsMaterial(skin: string, hair: string): THREE.ShaderMaterial {
+export function rootsMaterial(skin: string, hair: string, part?: Part): THREE.ShaderMaterial {
   const linear = (c: string) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace);
   return new THREE.ShaderMaterial({
-    uniforms: { skin: { value: linear(skin) }, hair: { value: linear(hair) } },
+    uniforms: { skin: { value: linear(skin) }, hair: { value: linear(hair) }, part: { value: partOf(part) } },
     vertexShader: `
       attribute float cover; varying float covered; varying vec3 n; varying vec3 at;
       void main() {
@@ -127,12 +139,14 @@ export function rootsMaterial(skin: string, hair: string): THREE.ShaderMaterial 
       }`,
     fragmentShader: `
       varying float covered; varying vec3 n; varying vec3 at; uniform vec3 skin; uniform vec3 hair;
+      uniform vec2 part;
       ${SHADE}
       void main() {
         // Fine stubble: each hair's breadth a little darker or lighter, most where half the skin is hidden.
         vec3 cell = floor(at / 0.8);
         float speck = fract(sin(dot(cell, vec3(12.9898, 78.233, 37.719))) * 43758.5453) - 0.5;
         float shown = clamp(covered + speck * covered * (1.0 - covered) * 1.1, 0.0, 1.0);
+        shown *= 1.0 - 0.85 * smoothstep(0.0, 14.0, at.y - part.y) * (1.0 - smoothstep(1.5, 3.2, abs(at.x - part.x)));
         gl_FragColor = vec4(mix(skin, hair * 0.8, shown) * shadeOf(normalize(n)), 1.0);
       }`,
   });

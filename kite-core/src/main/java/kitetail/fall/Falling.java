@@ -86,6 +86,10 @@ final class Falling {
     Layer known = new Laying(ground, falls, lie, coarseWay, COARSE).measured();
     leadersFirst(led, (s, i) -> s.fine(i, known, i), (s, i) -> s.fine(i, known, leaders[i]));
     float[] lying = styling.wet() ? xyz : inLocks(leaders);
+    PartLine part = PartLine.of(styling, ground.scalp().head());
+    if (part != null) {
+      part.cleared(lying, points);
+    }
     return new Fall(ground, hair, styling, points, lying, falls, settled);
   }
 

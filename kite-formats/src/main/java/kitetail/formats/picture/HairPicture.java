@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import kitetail.fall.Coil;
 import kitetail.fall.Fall;
+import kitetail.fall.PartLine;
 import kitetail.fall.SkinStrands;
 import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
@@ -44,6 +45,9 @@ public final class HairPicture {
 
   /** The neck's hairs are so fine that this much of the skin is seen through each. */
   private static final double NECK_FINE = 0.5;
+
+  /** Roots still stand beside a part's line, so that it is not as bare as the forehead. */
+  private static final double PART_SHOWS = 0.85;
 
   private final Scalp scalp;
   private final Mesh bust;
@@ -92,8 +96,13 @@ public final class HairPicture {
     r.draw(cap.mesh(), cover(fall));
     int roots = Rgb.scaled(fall.hair().colour().mean(), 0.8);
     int skin = fall.hair().skin().rgb();
+    PartLine part = PartLine.of(fall);
     BufferedImage fine =
-        HeadPicture.shaded(r, frame.from(), skin, at -> Rgb.mix(skin, roots, r.lengthMm[at]));
+        HeadPicture.shaded(
+            r,
+            frame.from(),
+            skin,
+            at -> Rgb.mix(skin, roots, r.lengthMm[at] * (part == null ? 1 : covered(r, at, part))));
     FaceInk.draw(fine, r, scalp.head(), fall.hair());
     int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
     int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * CHILDREN)));
@@ -133,6 +142,12 @@ public final class HairPicture {
       out[v] = (float) (MOST_COVER * fall.cover(Math.min(cap.roots()[v], fall.strands() - 1)));
     }
     return out;
+  }
+
+  /** What of the cover is left beside a part, where no hair lies over the skin. */
+  private static double covered(Raster r, int at, PartLine part) {
+    Vec3 p = r.pointMm(at);
+    return 1 - PART_SHOWS * part.bare(p.x(), p.y());
   }
 
   private static float[] scaled(float[] cover) {

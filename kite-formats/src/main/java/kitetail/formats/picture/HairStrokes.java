@@ -3,6 +3,8 @@ package kitetail.formats.picture;
 import java.util.Arrays;
 import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
+import kitetail.fall.PartLine;
+import kitetail.geom.Vec3;
 import kitetail.hair.HairColour;
 import kitetail.hair.Rgb;
 
@@ -28,6 +30,9 @@ final class HairStrokes {
 
   private static final double WAVES_STRAY_RAD = 0.1;
 
+  /** Within about so much of a part roots lie in the light. */
+  private static final double PART_LIT_MM = 9;
+
   /** Shorter hair is not drawn. */
   private static final double LEAST_MM = 0.3;
 
@@ -52,6 +57,8 @@ final class HairStrokes {
   private final float[] m;
   private long seed;
   private double skinShare;
+  private double lightRoots;
+  private final PartLine part;
 
   HairStrokes(Raster raster, Fall fall, int children, double scale) {
     this.raster = raster;
@@ -66,6 +73,7 @@ final class HairStrokes {
     pigmented = hue.pigmented();
     white = hue.white();
     dyed = hue.dyed();
+    part = PartLine.of(fall);
     coloured = hue.lengths();
     light = unit(-0.42, 0.62, 0.66);
     half = unit(light[0], light[1], light[2] + 1);
@@ -82,13 +90,18 @@ final class HairStrokes {
   }
 
   /** Every so manieth of the strands that fell. */
-  void draw(int part, int of) {
+  void draw(int first, int of) {
     double area = fall.ground().scalp().totalAreaMm2();
     double apart = APART * Math.sqrt(area / Math.PI / fall.strands());
-    for (int s = part; s < fall.strands(); s += of) {
+    for (int s = first; s < fall.strands(); s += of) {
       strand.of(fall, s);
       double strays = Math.min(STRAYS_RAD, WAVES_STRAY_RAD + 0.95 - fall.curlRatio(s));
-      hairs(s, fall.lengthMm(s), apart, strays);
+      Vec3 root = fall.point(s, 0);
+      double off = part == null ? Double.POSITIVE_INFINITY : part.offMm(root.x(), root.y());
+      // Beside a part no hair lies over these roots, and none of theirs stands across the line.
+      lightRoots = Math.exp(-sq(off / PART_LIT_MM));
+      hairs(s, fall.lengthMm(s), Math.min(apart, Math.max(0.4, off - 1.2)), strays);
+      lightRoots = 0;
     }
   }
 
@@ -98,9 +111,9 @@ final class HairStrokes {
    * @param points of each in xyz
    * @param fine share of the skin that is seen through one
    */
-  void single(float[] xyz, int points, double fine, int part, int of) {
+  void single(float[] xyz, int points, double fine, int first, int of) {
     skinShare = fine;
-    for (int s = part; s < xyz.length / (3 * points); s += of) {
+    for (int s = first; s < xyz.length / (3 * points); s += of) {
       int at = 3 * s * points;
       strand.straight(xyz, at, points);
       raster.project(strand.way, 0, points, q);
@@ -220,6 +233,7 @@ final class HairStrokes {
     double turned = 0.38 + 0.42 * Math.max(0, 0.5 + 0.5 * lit) + 0.2 * facing;
     double along = (double) i / (n - 1);
     double deep = 0.62 + 0.38 * Math.min(1, (along * length) / Math.min(24, 4 + 0.5 * length));
+    deep += lightRoots * (1 - deep);
     double shade = tone * turned * deep * (0.5 + 0.75 * diffuse);
     double shine = 0.20 * gloss * turned * tone * Math.max(0.15, lit);
     int rgb = lit(base, shade, shine);

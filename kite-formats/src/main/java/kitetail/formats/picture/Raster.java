@@ -89,6 +89,13 @@ final class Raster {
     return middle.z() + up.z() * across + toward.z() * depthMm;
   }
 
+  /** What is seen at a pixel, in the head's frame. */
+  Vec3 pointMm(int at) {
+    double across = (at % width - width / 2.0) / pixelsPerMm;
+    double high = (height / 2.0 - at / width) / pixelsPerMm;
+    return middle.plus(right.times(across)).plus(up.times(high)).plus(toward.times(depth[at]));
+  }
+
   /** True when nothing that was drawn hides a projected point by more than a little. */
   boolean seen(float[] at) {
     int x = Math.round(at[0]);

@@ -17,6 +17,7 @@ import kitetail.hair.SkinTone;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -220,5 +221,40 @@ class HairPictureTest {
       }
     }
     assertThat(where).isBetween(tipRow - 4, tipRow + 4);
+  }
+
+  /** A combed part is a line of skin 2 to 6 mm wide, from the hairline to the crown. */
+  @ParameterizedTest
+  @EnumSource(
+      value = Styling.Part.class,
+      names = {"LEFT", "CENTRE", "RIGHT"})
+  void aPartIsALineOfSkin(Styling.Part side) {
+    Scalp fine = Scalp.of(S.head(), Fall.STRANDS);
+    double[] l = new double[fine.roots()];
+    Arrays.fill(l, 90);
+    Styling parted = new Styling(null, side, 0.1, 0.2, false);
+    Hair hair = hair(BLACK).on(new SkinTone(1, 0));
+    Fall f = Fall.of(new Ground(fine, GROUND.body()), hair, Stock.of(l), parted);
+    double perMm = 3;
+    BufferedImage top =
+        new HairPicture(fine)
+            .draw(f, View.TOP, (int) Math.round(224 * perMm), (int) Math.round(250 * perMm));
+    double from = S.head().place(Place.CROWN).y() + 30;
+    double to = S.head().edge(Math.toRadians(side == Styling.Part.CENTRE ? 0 : 25)).y() - 14;
+    List<Double> widths = new ArrayList<>();
+    for (double y = from; y < to; y += 0.5) {
+      int row = (int) Math.round(top.getHeight() / 2.0 - perMm * (y + 4));
+      int seen = 0;
+      for (double x = -9; x <= 9; x += 1 / perMm) {
+        int column = (int) Math.round(top.getWidth() / 2.0 + perMm * (parted.partX(S.head()) + x));
+        seen += light(top.getRGB(column, row)) > 330 ? 1 : 0;
+      }
+      widths.add(seen / perMm);
+    }
+    widths.sort(null);
+    assertThat(widths.size()).isGreaterThan(80);
+    assertThat(widths.get(widths.size() / 2)).isBetween(2.0, 6.0);
+    assertThat(widths.get(widths.size() / 10)).isGreaterThan(1.2);
+    assertThat(widths.get(widths.size() * 9 / 10)).isLessThan(6.0);
   }
 }

@@ -4,6 +4,7 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
+import kitetail.fall.PartLine;
 import kitetail.fall.SkinStrands;
 import kitetail.formats.picture.FaceInk;
 import kitetail.hair.Hair;
@@ -36,6 +37,10 @@ public final class FallBytes {
     n.put("lengths", hex(worn.lengths()));
     if (worn.dyed() != null) {
       n.put("rootsMm", worn.dyed().rootsMm());
+    }
+    PartLine part = PartLine.of(f);
+    if (part != null) {
+      n.putObject("part").put("x", part.x()).put("fromY", part.fromY());
     }
     n.put("skin", hex(hair.skin().rgb()));
     n.put("hidesPerMm", Fall.hidesPerMm(hair.densityPerCm2() / 100, hair.diameterUm() / 1000));

@@ -1,0 +1,57 @@
+package kitetail.fall;
+
+import kitetail.geom.Smooth;
+import kitetail.head.Head;
+import kitetail.head.Place;
+
+/**
+ * The line of skin where hair is parted, from the front hairline to the crown: hairs stand to
+ * either side of it. How wide it is is common practice for a combed part, 3 to 5 mm.
+ *
+ * @param x how far to the client's right it runs, mm
+ * @param fromY where it ends toward the back, mm
+ */
+public record PartLine(double x, double fromY) {
+  /** No hair stands nearer the line than this, and none is seen through beyond that. */
+  private static final double BARE_MM = 1.5;
+
+  private static final double COVERED_MM = 3.2;
+  private static final double RUNS_OUT_MM = 14;
+
+  /** The line of hair as it is worn; null where it does not part. */
+  public static PartLine of(Fall f) {
+    return of(f.styling(), f.ground().scalp().head());
+  }
+
+  static PartLine of(Styling s, Head head) {
+    return s.part() == Styling.Part.NONE
+        ? null
+        : new PartLine(s.partX(head), head.place(Place.CROWN).y());
+  }
+
+  /** How far from the line, mm; infinite behind it. */
+  public double offMm(double atX, double atY) {
+    return atY < fromY ? Double.POSITIVE_INFINITY : Math.abs(atX - x);
+  }
+
+  /** Share of the skin that is seen at a place, 0 to 1; the line runs out toward the crown. */
+  public double bare(double atX, double atY) {
+    double across = 1 - Smooth.step((offMm(atX, atY) - BARE_MM) / (COVERED_MM - BARE_MM));
+    return across * Smooth.step((atY - fromY) / RUNS_OUT_MM);
+  }
+
+  /**
+   * Sets strands that would stand on the line beside it.
+   *
+   * @param xyz x, y, z of each of n points of each strand in turn, root first
+   */
+  void cleared(float[] xyz, int n) {
+    for (int at = 0; at < xyz.length; at += 3 * n) {
+      double off = offMm(xyz[at], xyz[at + 1]);
+      double by = off >= BARE_MM ? 0 : (BARE_MM - off) * (xyz[at] < x ? -1 : 1);
+      for (int k = 0; k < n && by != 0; k++) {
+        xyz[at + 3 * k] += (float) (by * Math.max(0, 1 - 2.0 * k / n));
+      }
+    }
+  }
+}
