@@ -1,6 +1,7 @@
 import { type ChangeEvent, useRef, useState } from "react";
 import { ApiError, get, send, upload } from "../api/http";
 import type { FittedScan, ScannerState, SitDocument } from "../api/types";
+import { Choice } from "./fields";
 import { sit, useSit } from "./sitStore";
 
 export type ScanState = {
@@ -15,11 +16,21 @@ export type ScanState = {
 const MARK_WORDS = ["left ear canal", "right ear canal", "bridge of the nose"];
 const POLL_MS = 300;
 
+/** How far hair stands off the skin under the scanner, mm; assumptions. */
+const HAIR: [string, string][] = [
+  ["0", "shaved, or a cap"],
+  ["3", "wet, combed flat"],
+  ["8", "dry, short"],
+  ["15", "dry, longer"],
+];
+
 /** A scanned head: from a mesh file or the scanner, fitted, its misfit drawn on the head, then taken over. */
 export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
   const [share, setShare] = useState<number>();
   const [problem, setProblem] = useState("");
   const file = useRef<File>(undefined);
+  const scanner = useRef<string>(undefined);
+  const [hairMm, setHairMm] = useState("0");
   const work = async (job: () => Promise<FittedScan>) => {
     setProblem("");
     setMarks(undefined);
@@ -38,7 +49,7 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
     e.target.value = "";
     if (!f) return;
     file.current = f;
-    void work(() => upload<FittedScan>("/api/sitdown/scan", f, setShare));
+    void work(() => upload<FittedScan>(`/api/sitdown/scan?hairMm=${hairMm}`, f, setShare));
   };
   const fromScanner = () =>
     work(async () => {
@@ -50,8 +61,17 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
         s = await get<ScannerState>(`/api/sitdown/scanner/${s.id}`);
       }
       setShare(1);
-      return send<FittedScan>("POST", `/api/sitdown/scanner/${s.id}/fit`, {});
+      scanner.current = s.id;
+      return send<FittedScan>("POST", `/api/sitdown/scanner/${s.id}/fit?hairMm=${hairMm}`, {});
     });
+  const withHair = (mm: string) => {
+    setHairMm(mm);
+    const f = file.current;
+    const id = scanner.current;
+    if (!scan) return;
+    if (f) void work(() => upload<FittedScan>(`/api/sitdown/scan?hairMm=${mm}`, f, setShare));
+    else if (id) void work(() => send("POST", `/api/sitdown/scanner/${id}/fit?hairMm=${mm}`, {}));
+  };
   const fitMarked = () => {
     const f = file.current;
     if (!f || !scan) return;
@@ -59,7 +79,7 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
       const i = 3 * (marks[k] as number);
       return scan.scanPoints.slice(i, i + 3).join(",");
     };
-    const query = `left=${at(0)}&right=${at(1)}&bridge=${at(2)}`;
+    const query = `hairMm=${hairMm}&left=${at(0)}&right=${at(1)}&bridge=${at(2)}`;
     void work(() => upload<FittedScan>(`/api/sitdown/scan?${query}`, f, setShare));
   };
   const take = () => {
@@ -88,6 +108,9 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
             {share < 1 ? `${Math.round(100 * share)} %` : "fitting …"}
           </span>
         )}
+      </div>
+      <div className="mt-2">
+        <Choice name="Hair in the scan" value={hairMm} set={withHair} options={HAIR} />
       </div>
       {problem && (
         <p role="alert" className="mt-2 border-error border-l-4 pl-3">

@@ -88,7 +88,7 @@ final class Falling {
     float[] lying = styling.wet() ? xyz : inLocks(leaders);
     PartLine part = PartLine.of(styling, ground.scalp().head());
     if (part != null) {
-      part.cleared(lying, points);
+      each((s, i) -> s.setBeside(part, i, lying));
     }
     return new Fall(ground, hair, styling, points, lying, falls, settled);
   }

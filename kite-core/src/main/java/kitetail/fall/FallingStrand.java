@@ -488,4 +488,16 @@ final class FallingStrand {
       }
     }
   }
+
+  /** Set beside the part where it would stand on it, its first half with its root. */
+  void setBeside(PartLine part, int i, float[] out) {
+    int at = 3 * i * points;
+    double by = part.beside(out[at], out[at + 1]);
+    for (int k = 0; k < points && by != 0; k++) {
+      out[at + 3 * k] += (float) (by * Math.max(0, 1 - 2.0 * k / points));
+      if (k > 0) {
+        OffSkin.set(body, centre, out, at + 3 * k, way);
+      }
+    }
+  }
 }

@@ -40,18 +40,9 @@ public record PartLine(double x, double fromY) {
     return across * Smooth.step((atY - fromY) / RUNS_OUT_MM);
   }
 
-  /**
-   * Sets strands that would stand on the line beside it.
-   *
-   * @param xyz x, y, z of each of n points of each strand in turn, root first
-   */
-  void cleared(float[] xyz, int n) {
-    for (int at = 0; at < xyz.length; at += 3 * n) {
-      double off = offMm(xyz[at], xyz[at + 1]);
-      double by = off >= BARE_MM ? 0 : (BARE_MM - off) * (xyz[at] < x ? -1 : 1);
-      for (int k = 0; k < n && by != 0; k++) {
-        xyz[at + 3 * k] += (float) (by * Math.max(0, 1 - 2.0 * k / n));
-      }
-    }
+  /** How far to the right what stands at a place is set so that it stands beside the line, mm. */
+  double beside(double atX, double atY) {
+    double off = offMm(atX, atY);
+    return off >= BARE_MM ? 0 : (BARE_MM - off) * (atX < x ? -1 : 1);
   }
 }

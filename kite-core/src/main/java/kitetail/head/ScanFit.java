@@ -51,11 +51,13 @@ public final class ScanFit {
       Comparator.comparingDouble(f -> f.cost(6) - f.nose());
 
   private final double[] scan;
+  private final ScanHair hair;
   private Pose pose;
   private double[] shape = new double[NUMBERS - POSE];
 
-  private ScanFit(double[] scan, Pose pose) {
+  private ScanFit(double[] scan, ScanHair hair, Pose pose) {
     this.scan = scan;
+    this.hair = hair;
     this.pose = pose;
   }
 
@@ -82,11 +84,20 @@ public final class ScanFit {
    * @throws IllegalArgumentException when it does not look like a head
    */
   public static Result of(float[] xyz, int count, ScanMarks marks) {
+    return of(xyz, count, marks, 0);
+  }
+
+  /**
+   * @param hairMm how far the hair on the scan stands off the skin, 0 to 30
+   */
+  public static Result of(float[] xyz, int count, ScanMarks marks, double hairMm) {
+    ScanHair hair = hairMm == 0 ? ScanHair.NONE : new ScanHair(hairMm);
     if (count < 200) {
       throw new IllegalArgumentException("a head needs at least 200 points, the scan has " + count);
     }
     double[] thin = thinned(xyz, count, FIT_POINTS);
-    List<ScanFit> begun = marks == null ? guessed(xyz, count, thin) : List.of(marked(thin, marks));
+    List<ScanFit> begun =
+        marks == null ? guessed(xyz, count, thin, hair) : List.of(marked(thin, hair, marks));
     return begun.parallelStream().map(ScanFit::finished).min(BEST).orElseThrow().result();
   }
 
@@ -107,7 +118,7 @@ public final class ScanFit {
     return out;
   }
 
-  private static ScanFit marked(double[] thin, ScanMarks marks) {
+  private static ScanFit marked(double[] thin, ScanHair hair, ScanMarks marks) {
     double apart = marks.earsApart();
     int unit =
         IntStream.range(0, UNITS_MM.length)
@@ -118,7 +129,7 @@ public final class ScanFit {
                         Math.abs(Math.log(apart * UNITS_MM[a] / ScanMarks.EARS_APART_MM)),
                         Math.abs(Math.log(apart * UNITS_MM[b] / ScanMarks.EARS_APART_MM))))
             .orElseThrow();
-    ScanFit fit = new ScanFit(thin, marks.pose(UNITS_MM[unit]));
+    ScanFit fit = new ScanFit(thin, hair, marks.pose(UNITS_MM[unit]));
     for (double reach : new double[] {40, 30, 22, 18, 14}) {
       fit.step(reach, POSE + 3);
     }
@@ -126,7 +137,7 @@ public final class ScanFit {
   }
 
   /** Tries many ways the scan may lie, coarsely, and carries on with the best few. */
-  private static List<ScanFit> guessed(float[] xyz, int count, double[] thin) {
+  private static List<ScanFit> guessed(float[] xyz, int count, double[] thin, ScanHair hair) {
     double[] coarse = thinned(xyz, count, COARSE_POINTS);
     double extent = extent(coarse);
     List<Pose> starts = new ArrayList<>();
@@ -149,7 +160,7 @@ public final class ScanFit {
         starts.parallelStream()
             .map(
                 p -> {
-                  ScanFit f = new ScanFit(coarse, p);
+                  ScanFit f = new ScanFit(coarse, hair, p);
                   for (double reach : new double[] {60, 45, 35, 28, 22}) {
                     f.step(reach, POSE);
                   }
@@ -161,7 +172,7 @@ public final class ScanFit {
         unlike(tried, 8).parallelStream()
             .map(
                 f -> {
-                  ScanFit g = new ScanFit(thin, f.pose);
+                  ScanFit g = new ScanFit(thin, hair, f.pose);
                   for (double reach : new double[] {25, 18, 14, 10}) {
                     g.step(reach, POSE + 3);
                   }
@@ -297,8 +308,9 @@ public final class ScanFit {
     return HeadBody.of(t, new Vec3(Math.exp(s[0]), Math.exp(s[1]), Math.exp(s[2])), s[3], 0, spec);
   }
 
-  private static double off(StarSurface s, Vec3 p) {
-    return s.heightMm(p.x(), p.y(), p.z());
+  /** How far a point of the scan lies off where the scanner would see a head with this skin. */
+  private double off(StarSurface s, Vec3 p) {
+    return s.heightMm(p.x(), p.y(), p.z()) - hair.at(p);
   }
 
   /** One Gauss-Newton step in the first {@code free} numbers: pose, stretches, the rest. */
@@ -454,7 +466,7 @@ public final class ScanFit {
     return new Vec3(points[3 * i], points[3 * i + 1], points[3 * i + 2]);
   }
 
-  private static float[] off(StarSurface s, float[] points) {
+  private float[] off(StarSurface s, float[] points) {
     float[] out = new float[points.length / 3];
     for (int i = 0; i < out.length; i++) {
       out[i] = (float) off(s, point(points, i));
@@ -463,7 +475,7 @@ public final class ScanFit {
   }
 
   /** What the numbers leave over, in the model's frame, before it is stretched. */
-  private static Relief relief(HeadBody b, float[] points) {
+  private Relief relief(HeadBody b, float[] points) {
     Vec3 f = b.factors();
     List<Vec3> at = new ArrayList<>();
     double[] off = new double[points.length / 3];
@@ -471,7 +483,7 @@ public final class ScanFit {
     for (int i = 0; i < points.length / 3; i++) {
       Vec3 p = point(points, i);
       Vec3 q = new Vec3(p.x() / f.x(), p.y() / f.y(), p.z() / f.z());
-      double d = b.table().heightMm(q.x(), q.y(), q.z());
+      double d = b.table().heightMm(q.x(), q.y(), q.z()) - hair.at(p);
       double u = d / RELIEF_REACH_MM;
       if (counts(p) && Math.abs(u) < 1) {
         off[at.size()] = d;

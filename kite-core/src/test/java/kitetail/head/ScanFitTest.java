@@ -87,6 +87,48 @@ class ScanFitTest {
     }
   }
 
+  /** Hair combed flat under the scanner: told how thick it lies, the head beneath is found. */
+  @ParameterizedTest
+  @ValueSource(doubles = {3, 8, 15})
+  void aScanWithHairOn_isFittedToTheSkinBeneath(double thickMm) {
+    Head h = head(2);
+    float[] p = scanned(h, Pose.SAME, 1, 0.4);
+    Vec3 c = h.surface().centreMm();
+    for (int i = 0; i < p.length; i += 3) {
+      Vec3 v = new Vec3(p[i], p[i + 1], p[i + 2]);
+      double above = v.z() - h.edge(h.azimuthRad(v)).z();
+      if (above > 0 && v.z() > -40) {
+        Vec3 out = v.minus(c);
+        // Uneven, as hair lies, and thinner toward the hairline.
+        double thick = thickMm * Math.min(1, above / 12) * (1 + 0.2 * Math.sin(v.x() / 17));
+        Vec3 moved = v.plus(out.times(thick / out.norm()));
+        p[i] = (float) moved.x();
+        p[i + 1] = (float) moved.y();
+        p[i + 2] = (float) moved.z();
+      }
+    }
+    ScanFit.Result told = ScanFit.of(p, p.length / 3, null, thickMm);
+    double girth = h.measures().girthMm();
+    assertThat(told.spec().girthMm()).isCloseTo(girth, within(2 + 0.5 * thickMm));
+    assertThat(apartMm(h, told.spec())).isLessThan(0.8 + 0.15 * thickMm);
+    // Not told, it is taken for a larger head, or for none.
+    try {
+      double bare = ScanFit.of(p, p.length / 3, null).spec().girthMm();
+      assertThat(Math.abs(told.spec().girthMm() - girth)).isLessThan(0.4 * (bare - girth));
+    } catch (IllegalArgumentException e) {
+      assertThat(thickMm).isGreaterThan(5);
+    }
+  }
+
+  @Test
+  void hairThickerThanAnyonesUnderAScanner_isRefused() {
+    float[] p = scanned(head(1), Pose.SAME, 1, 0);
+    assertThatThrownBy(() -> ScanFit.of(p, p.length / 3, null, 31))
+        .hasMessageContaining("0 to 30 mm");
+    assertThatThrownBy(() -> ScanFit.of(p, p.length / 3, null, -1))
+        .hasMessageContaining("0 to 30 mm");
+  }
+
   /** Dents and bumps that no number holds come back as a correction; the mirror image mirrored. */
   @Test
   void whatTheNumbersCannotHold_isKeptAsASmoothCorrection() {

@@ -66,13 +66,14 @@ class ScanController {
       InputStream body,
       @RequestParam(required = false) String left,
       @RequestParam(required = false) String right,
-      @RequestParam(required = false) String bridge)
+      @RequestParam(required = false) String bridge,
+      @RequestParam(defaultValue = "0") double hairMm)
       throws IOException {
     ScanMarks marks =
         left == null || right == null || bridge == null
             ? null
             : new ScanMarks(point("left", left), point("right", right), point("bridge", bridge));
-    return fit(body, marks);
+    return fit(body, marks, hairMm);
   }
 
   @PostMapping("/scanner")
@@ -86,13 +87,17 @@ class ScanController {
   }
 
   @PostMapping("/scanner/{id}/fit")
-  FittedScan take(@PathVariable String id) throws IOException {
+  FittedScan take(@PathVariable String id, @RequestParam(defaultValue = "0") double hairMm)
+      throws IOException {
     try (InputStream mesh = scanner.mesh(id)) {
-      return fit(mesh, null);
+      return fit(mesh, null, hairMm);
     }
   }
 
-  private static FittedScan fit(InputStream in, ScanMarks marks) throws IOException {
+  private static FittedScan fit(InputStream in, ScanMarks marks, double hairMm) throws IOException {
+    if (!(hairMm >= 0 && hairMm <= 30)) {
+      throw new FieldException("hairMm", String.valueOf(hairMm), "allowed 0 to 30");
+    }
     ScanMesh m;
     try {
       m = MeshReader.read(in, n -> {});
@@ -101,7 +106,7 @@ class ScanController {
     }
     float[] sample = ScanFit.sample(m.xyz(), m.points());
     try {
-      ScanFit.Result f = ScanFit.of(m.xyz(), m.points(), marks);
+      ScanFit.Result f = ScanFit.of(m.xyz(), m.points(), marks, hairMm);
       HeadSpec.Measured h = f.spec();
       ScannedHead head =
           new ScannedHead(
