@@ -525,7 +525,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fall"];
+        post: operations["fall_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1278,6 +1278,22 @@ export interface paths {
         get: operations["open"];
         put: operations["set"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sitdown/fall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fall"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3405,7 +3421,7 @@ export interface operations {
             };
         };
     };
-    fall: {
+    fall_1: {
         parameters: {
             query?: {
                 week?: number;
@@ -4706,6 +4722,30 @@ export interface operations {
             };
         };
     };
+    fall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+        };
+    };
     head: {
         parameters: {
             query?: {
@@ -4787,6 +4827,7 @@ export interface operations {
                 left?: string;
                 right?: string;
                 bridge?: string;
+                hairMm?: number;
             };
             header?: never;
             path?: never;
@@ -4849,7 +4890,9 @@ export interface operations {
     };
     take_1: {
         parameters: {
-            query?: never;
+            query?: {
+                hairMm?: number;
+            };
             header?: never;
             path: {
                 id: string;

@@ -329,6 +329,8 @@ export type FallColours = {
 
 /** What is read of fallen hair, with the server's words. */
 export type FallReading = FallColours & {
+  /** Of few strands: asked for so, or because others waited. */
+  coarse: boolean;
   week: number;
   words: string[];
   returnWords: string;

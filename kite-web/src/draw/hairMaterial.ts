@@ -39,8 +39,8 @@ export function hairMaterial(
       uniform float halfWidth; uniform float apart; uniform vec2 part;
       void main() {
         // Beside a part no hair lies over the roots.
-        float off = (position.x - part.x) / 9.0;
-        bright = position.y > part.y ? exp(-off * off) : 0.0;
+        float aside = (position.x - part.x) / 9.0;
+        bright = position.y > part.y ? exp(-aside * aside) : 0.0;
         float side = info.x; float along = info.y; len = info.w;
         seed = fract(info.z * 7.13 + child.w * 3.7);
         tone = 0.88 + 0.24 * fract(seed * 91.7);

@@ -30,18 +30,18 @@ export function useFall(
     const dragged = now - changedAt.current < DRAG_MS;
     changedAt.current = now;
     setShown((s) => ({ ...s, busy: true }));
+    let timer: ReturnType<typeof setTimeout> | undefined;
     const ask = (preview: boolean) =>
       bytes(`/api/fall?week=${week}&preview=${preview}`, document, abort.signal).then((b) => {
-        setShown({ fall: readFall<FallData>(b), message: "", busy: preview && fine !== "never" });
-        if (fine !== "never") performance.mark(preview ? "kite-fall-coarse" : "kite-fall-fine");
+        const fall = readFall<FallData>(b);
+        const { coarse } = fall.reading;
+        setShown({ fall, message: "", busy: coarse && fine !== "never" });
+        if (fine !== "never") performance.mark(coarse ? "kite-fall-coarse" : "kite-fall-fine");
+        // Few strands where others waited: the rest once more, a little later.
+        if (coarse && fine !== "never") timer = setTimeout(() => ask(false).catch(failed), SETTLE_MS);
       });
-    let timer: ReturnType<typeof setTimeout> | undefined;
     const first = fine === "never" || dragged;
-    ask(first)
-      .then(() => {
-        if (first && fine !== "never") timer = setTimeout(() => ask(false).catch(failed), SETTLE_MS);
-      })
-      .catch(failed);
+    ask(first).catch(failed);
     function failed(e: Error) {
       if (!abort.signal.aborted) setShown((s) => ({ ...s, message: e.message, busy: false }));
     }

@@ -50,14 +50,9 @@ public final class Bench {
         shooting / score(results, "fallOf3000ShortStrands"),
         FallBench.restingByShooting(),
         FallBench.SHOT);
-    double[] crowd = FallBench.oneAndEight();
-    System.out.printf(
-        Locale.ROOT,
-        "one fall %.0f ms, the median of eight at once %.1f times that%n",
-        crowd[0],
-        crowd[1] / crowd[0]);
     String url = System.getenv("KITETAIL_URL");
     if (url != null) {
+      EightAtOnce.print(url);
       EditToPicture.Times t = EditToPicture.run(url);
       print("from a changed number to the picture", t.edits(), reference);
       print("the same, one change upon the other", t.quickEdits(), reference);

@@ -1,7 +1,6 @@
 package kitetail.bench;
 
 import java.util.concurrent.TimeUnit;
-import java.util.stream.IntStream;
 import kitetail.fall.Fall;
 import kitetail.fall.Ground;
 import kitetail.formats.json.Families;
@@ -122,41 +121,5 @@ public class FallBench {
     FallBench b = new FallBench();
     b.setUp();
     return b.settledByShooting();
-  }
-
-  /** Milliseconds of one fall alone, and the median of eight asked at once. */
-  static double[] oneAndEight() {
-    Ready r = Ready.of("tapered-pixie", Fall.STRANDS);
-    for (int i = 0; i < 30; i++) {
-      r.fall();
-    }
-    double[] alone = IntStream.range(0, 9).mapToDouble(i -> timed(r)).sorted().toArray();
-    double[] medians = new double[5];
-    for (int k = 0; k < medians.length; k++) {
-      double[] times = new double[8];
-      Thread[] all = new Thread[8];
-      for (int i = 0; i < 8; i++) {
-        int at = i;
-        all[i] = new Thread(() -> times[at] = timed(r));
-        all[i].start();
-      }
-      for (Thread t : all) {
-        try {
-          t.join();
-        } catch (InterruptedException e) {
-          throw new IllegalStateException(e);
-        }
-      }
-      java.util.Arrays.sort(times);
-      medians[k] = (times[3] + times[4]) / 2;
-    }
-    java.util.Arrays.sort(medians);
-    return new double[] {alone[4], medians[2]};
-  }
-
-  private static double timed(Ready r) {
-    long from = System.nanoTime();
-    r.fall();
-    return (System.nanoTime() - from) / 1e6;
   }
 }

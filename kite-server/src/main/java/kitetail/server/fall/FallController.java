@@ -3,6 +3,7 @@ package kitetail.server.fall;
 import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
+import kitetail.fall.Fall;
 import kitetail.finish.Finishing;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
@@ -76,12 +77,13 @@ class FallController implements Warms {
   }
 
   private byte[] fall(Plan plan, double week, boolean preview, Units units) {
-    Worn w = falls.of(plan, week, preview);
+    Worn w = preview ? falls.of(plan, week, true) : falls.inTime(plan, week);
     Words words = new Words(units);
     LookWords said = new LookWords(words);
     ObjectNode n = LookJson.of(w);
     Outgrown grown = Outgrown.of(plan, w.outcome());
     FallBytes.colours(n, w.fall());
+    n.put("coarse", w.fall().strands() < Fall.STRANDS / 2);
     n.set("outgrown", LookJson.outgrown(grown));
     List<Finding> found = Check.of(plan, w.outcome(), w.look());
     n.set("findings", ResultJson.findings(found));

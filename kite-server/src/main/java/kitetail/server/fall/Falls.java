@@ -1,7 +1,11 @@
 package kitetail.server.fall;
 
+import com.github.benmanes.caffeine.cache.AsyncCache;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import kitetail.fall.Fall;
 import kitetail.formats.picture.HairPicture;
 import kitetail.growth.Worn;
@@ -27,6 +31,9 @@ public class Falls {
 
   private static final int WORN = 24;
 
+  /** So many who wait are a crowd. */
+  private static final int CROWD = 2;
+
   /** A small picture of a list shows no more. */
   private static final int STILL_STRANDS = 1200;
 
@@ -42,7 +49,8 @@ public class Falls {
   private final Cache<At, Drawn> stands = Caffeine.newBuilder().maximumSize(STANDS).build();
   private final Cache<HeadSpec, BodyField> bodies =
       Caffeine.newBuilder().maximumSize(BODIES).build();
-  private final Cache<Key, Worn> worn = Caffeine.newBuilder().maximumSize(WORN).build();
+  private final AsyncCache<Key, Worn> worn = Caffeine.newBuilder().maximumSize(WORN).buildAsync();
+  private final Turns turns = new Turns();
   private final Heads heads;
 
   Falls(Heads heads) {
@@ -63,8 +71,27 @@ public class Falls {
   /** A plan as it is worn so many weeks later, read. */
   public Worn of(Plan plan, double week, boolean preview) {
     int strands = preview ? Fall.PREVIEW_STRANDS : Fall.STRANDS;
-    return worn.get(
-        new Key(plan, week, strands), k -> Worn.of(plan, on(plan.head(), strands).stand(), week));
+    CompletableFuture<Worn> made =
+        worn.get(
+            new Key(plan, week, strands),
+            (k, executor) ->
+                turns.ask(preview, () -> Worn.of(plan, on(plan.head(), strands).stand(), week)));
+    try {
+      return made.join();
+    } catch (CompletionException e) {
+      throw e.getCause() instanceof RuntimeException r ? r : e;
+    }
+  }
+
+  /** The same in full, or of few strands while others wait: those come first then. */
+  Worn inTime(Plan plan, double week) {
+    boolean known = worn.getIfPresent(new Key(plan, week, Fall.STRANDS)) != null;
+    return of(plan, week, !known && turns.waiting() >= CROWD);
+  }
+
+  @PreDestroy
+  void close() {
+    turns.close();
   }
 
   /** A coarse stand, for work that asks many falls. */
