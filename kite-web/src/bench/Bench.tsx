@@ -126,7 +126,7 @@ function Board({ units, id }: { units: Units; id: number }) {
         message={message || error?.message}
       />
       <div
-        className={`grid min-h-0 flex-1 gap-x-4 gap-y-1 lg:grid-cols-[minmax(0,1fr)_minmax(230px,27%)_minmax(300px,27%)] ${profileLarge ? "lg:grid-rows-[276px_minmax(0,1fr)]" : "lg:grid-rows-[minmax(0,1fr)_236px]"}`}
+        className={`grid min-h-0 flex-1 gap-x-4 gap-y-1 sm:max-lg:grid-cols-2 lg:grid-cols-[minmax(0,1fr)_minmax(230px,27%)_minmax(300px,27%)] ${profileLarge ? "lg:grid-rows-[276px_minmax(0,1fr)]" : "lg:grid-rows-[minmax(0,1fr)_236px]"}`}
       >
         <HeadPane
           document={document}
@@ -162,7 +162,7 @@ function Board({ units, id }: { units: Units; id: number }) {
           )}
           {reading && <Reading reading={reading} />}
         </div>
-        <div className="min-w-0 lg:col-span-2 lg:flex lg:min-h-0 lg:flex-col">
+        <div className="min-w-0 sm:max-lg:col-span-2 lg:col-span-2 lg:flex lg:min-h-0 lg:flex-col">
           {late && (
             <LateProfile
               document={lateDocument}

@@ -39,7 +39,7 @@ type Props = {
 /** One plan on its head, painted and dressed as the bench is looked at. */
 export function BenchHead(props: Props) {
   const { document, outcome, head, ramp, chosen, grip, over, units, busy, linked } = props;
-  const { view, turn, shown, coat, whole, xray, week: benchWeek } = useLook();
+  const { view, turn, shown, coat, whole, xray, light, week: benchWeek } = useLook();
   const week = props.week ?? benchWeek;
   const fallen = useFall(document, week, shown === "fallen");
   const ghost = useFall(
@@ -83,6 +83,7 @@ export function BenchHead(props: Props) {
           viewTurn={turn}
           linked={linked}
           other={ghost.fall}
+          light={light}
           label={`${of} from the ${view} with its hair as it falls${week ? ` after ${week} weeks` : ""}. ${fallen.fall.reading.words.join(" ")}`}
         />
       </div>

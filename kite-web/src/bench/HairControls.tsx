@@ -20,7 +20,7 @@ export function HairControls() {
   const week = useLook((s) => s.week);
   const styling: Styling = usePlan((s) => s.document?.styling) ?? {};
   return (
-    <div className="absolute right-0 bottom-0 z-10 flex items-center gap-x-2 rounded-box bg-base-100/85">
+    <div className="z-10 flex items-center justify-end gap-x-2 rounded-box bg-base-100/85 lg:absolute lg:right-0 lg:bottom-0">
       <label>
         <span className="sr-only">Worn</span>
         <select

@@ -33,7 +33,7 @@ export function HeadPane(props: Props) {
   const baseHead = useHead(base ?? null);
   return (
     <section
-      className={`flex min-h-[360px] min-w-0 flex-col lg:min-h-0 ${other ? "lg:col-span-2" : ""}`}
+      className={`relative flex min-h-[52dvh] min-w-0 flex-col sm:max-lg:col-span-2 lg:min-h-0 ${other ? "lg:col-span-2" : ""}`}
       aria-label="The head"
     >
       <LookBar />
@@ -52,8 +52,8 @@ export function HeadPane(props: Props) {
         <Views />
         {base && <TriedNote />}
         {!other && <Overlays />}
-        <HairControls />
       </div>
+      <HairControls />
       <span className="sr-only" role="status">
         {props.busy ? "Working it out" : ""}
       </span>

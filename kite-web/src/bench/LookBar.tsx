@@ -1,5 +1,6 @@
 import type { CoatRow, PlanDocument } from "../api/types";
 import { COATS, type Coat } from "../draw/coats";
+import { LIGHT_NAMES, type Light } from "../draw/lights";
 import { TOOLS } from "../draw/tools";
 import { VIEW_NAMES } from "../draw/views";
 import { look, type Shown, turnTo, useLook } from "../store/lookStore";
@@ -9,7 +10,7 @@ const SHOWN: Record<Shown, string> = { bare: "Bare", standing: "Standing", falle
 
 /** The set views, down the side of the head. */
 export function Views() {
-  const view = useLook((s) => s.view);
+  const { view, shown, light } = useLook();
   return (
     <fieldset className="absolute top-0 left-0 z-10 flex flex-col">
       <legend className="sr-only">Seen from</legend>
@@ -24,6 +25,22 @@ export function Views() {
           {v}
         </button>
       ))}
+      {shown === "fallen" && (
+        <label className="mt-2">
+          <span className="sr-only">Light</span>
+          <select
+            className="select touch w-38"
+            value={light}
+            onChange={(e) => look({ light: e.target.value as Light })}
+          >
+            {LIGHT_NAMES.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
     </fieldset>
   );
 }

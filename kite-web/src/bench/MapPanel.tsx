@@ -36,7 +36,7 @@ export function MapPanel({ map, message, document, result, chosen, grip }: Props
         )}
       </div>
       {message && <p role="alert">{message}</p>}
-      <div className="min-h-[240px] flex-1 lg:min-h-0">
+      <div className="h-[300px] sm:h-[360px] lg:h-auto lg:min-h-0 lg:flex-1">
         {map && (
           <ScalpMap
             map={map}

@@ -2,6 +2,7 @@ import type { FallData, HeadData } from "../api/binary";
 import { Ghost3D } from "./Ghost3D";
 import { HairSvg } from "./HairSvg";
 import { HeadStage } from "./HeadStage";
+import type { Light } from "./lights";
 import { Strands3D } from "./Strands3D";
 import type { ViewName } from "./views";
 
@@ -17,6 +18,7 @@ type Props = {
   linked?: boolean;
   /** Another plan's or week's hair laid over it in outline. */
   other?: FallData;
+  light?: Light;
 };
 
 /** While it turns on a slow machine: so many of the pixels. */
@@ -40,7 +42,7 @@ export function Hair3D(props: Props) {
         sharpRatio={SHARP_RATIO}
         instead={<HairSvg head={props.head} fall={props.fall} view={props.view} label={props.label} />}
       >
-        <Strands3D head={props.head} fall={props.fall} lengths={props.lengths} />
+        <Strands3D head={props.head} fall={props.fall} lengths={props.lengths} light={props.light} />
         {props.other && <Ghost3D fall={props.other} />}
       </HeadStage>
     </div>

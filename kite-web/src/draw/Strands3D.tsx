@@ -7,6 +7,8 @@ import { drawnWhole } from "./drawnShare";
 import { frameMs } from "./frameTime";
 import { geometryOf } from "./HeadStage";
 import { hairMaterial, movingHairMaterial, rootsMaterial } from "./hairMaterial";
+import { shine } from "./light";
+import type { Light } from "./lights";
 import { CHILDREN, ribbons } from "./ribbons";
 
 type Props = {
@@ -14,6 +16,7 @@ type Props = {
   fall: Fallen;
   /** Length just cut at every vertex of the scalp, for how much skin the roots hide. */
   lengths: Float32Array;
+  light?: Light;
 };
 
 /** A frame this quick leaves room for every strand many times over. */
@@ -23,10 +26,10 @@ const MOST_COVER = 0.92;
 const WIDE_MM = 3.3;
 const NARROW_MM = 1.1;
 /** While it turns on a slow machine so many of the strands are drawn, each of fewer points. */
-const MOVING_SHARE = 0.34;
+const MOVING_SHARE = 0.27;
 
 /** Head and strands of fallen hair, on a stage. */
-export function Strands3D({ head, fall, lengths }: Props) {
+export function Strands3D({ head, fall, lengths, light = "day" }: Props) {
   const { invalidate, gl } = useThree();
   const scalp = useMemo(() => geometryOf(head.scalp), [head]);
   const hair = useMemo(() => ribbons(fall), [fall]);
@@ -39,6 +42,11 @@ export function Strands3D({ head, fall, lengths }: Props) {
   const moving = useMemo(() => movingHairMaterial(coloured), [coloured]);
   const mesh = useRef<THREE.Mesh>(null);
   const quick = useRef<boolean | undefined>(undefined);
+  useEffect(() => {
+    shine(light);
+    invalidate();
+    return () => shine("day");
+  }, [light, invalidate]);
   useEffect(() => () => scalp.dispose(), [scalp]);
   useEffect(() => () => hair.dispose(), [hair]);
   useEffect(() => () => roots.dispose(), [roots]);

@@ -1,9 +1,11 @@
 import * as THREE from "three";
 import { SHADE } from "./lengthMaterial";
+import { LIGHT } from "./light";
 
 /** A colour of its own at every vertex: for what is of kinds and has no more or less. */
 export function colourMaterial(): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
+    uniforms: { ...LIGHT },
     vertexShader: `
       attribute vec3 tone; attribute float cut; varying float shade; varying vec3 colour; varying float isCut;
       ${SHADE}

@@ -3,8 +3,9 @@ export type Projected = { x: number; y: number; facing: number };
 export type Label = { level: number; x: number; y: number };
 
 const MIN_FACING = 0.55;
-const GAP_X = 58;
-const GAP_Y = 24;
+/** From the middle of one label to that of the next, so that they never touch. */
+const GAP_X = 76;
+const GAP_Y = 32;
 
 export function contourLabels(
   lengths: Float32Array,

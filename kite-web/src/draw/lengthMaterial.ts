@@ -1,24 +1,26 @@
 import * as THREE from "three";
+import { LIGHT } from "./light";
 
 /** Skin where nothing of the client is known or meant: on painted heads. */
 export const SKIN = "#dabb98";
 
 /**
- * Skin and scalp share one calm light: mostly from above and the front left of the eye, never black. Worked out at the
- * vertices: their triangles are small, and pixels are dear without a GPU.
+ * Skin and scalp share one light, by day a calm one: mostly from above and the front left of the eye, never black.
+ * Worked out at the vertices: their triangles are small, and pixels are dear without a GPU.
  */
 export const SHADE = `
+  uniform vec3 lightFrom; uniform float lightFill; uniform float lightKey;
   float shadeOf(vec3 n) {
-    float key = dot(n, normalize(vec3(-0.42, 0.55, 0.72)));
+    float key = dot(n, lightFrom);
     float facing = max(n.z, 0.0);
-    float shade = 0.60 + 0.32 * (key * 0.5 + 0.5) + 0.18 * facing;
+    float shade = lightFill + lightKey * (key * 0.5 + 0.5) + 0.18 * facing;
     return shade * (0.86 + 0.14 * min(1.0, facing * 2.2));
   }`;
 
 export function skinMaterial(skin: string): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
     transparent: true,
-    uniforms: { skin: { value: new THREE.Color().setStyle(skin, THREE.LinearSRGBColorSpace) } },
+    uniforms: { ...LIGHT, skin: { value: new THREE.Color().setStyle(skin, THREE.LinearSRGBColorSpace) } },
     vertexShader: `
       varying float shade; varying float high;
       ${SHADE}
@@ -28,9 +30,9 @@ export function skinMaterial(skin: string): THREE.ShaderMaterial {
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying float shade; varying float high; uniform vec3 skin;
+      varying float shade; varying float high; uniform vec3 skin; uniform vec3 lightTone;
       void main() {
-        gl_FragColor = vec4(skin * shade, clamp((high + 150.0) / 34.0, 0.0, 1.0));
+        gl_FragColor = vec4(skin * lightTone * shade, clamp((high + 150.0) / 34.0, 0.0, 1.0));
       }`,
   });
 }
@@ -57,7 +59,7 @@ export function inkMaterial(colour: string): THREE.ShaderMaterial {
 /** One colour in the head's own light. */
 export function solidMaterial(colour: string): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
-    uniforms: { colour: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) } },
+    uniforms: { ...LIGHT, colour: { value: new THREE.Color().setStyle(colour, THREE.LinearSRGBColorSpace) } },
     vertexShader: `
       varying float shade;
       ${SHADE}
@@ -87,7 +89,7 @@ export function bandOf(lengthMm: number, levels: number[]): number {
 export function lengthMaterial(hex: string[]): THREE.ShaderMaterial {
   const colours = hex.map((c) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace));
   return new THREE.ShaderMaterial({
-    uniforms: { colours: { value: colours } },
+    uniforms: { ...LIGHT, colours: { value: colours } },
     vertexShader: `
       attribute float band; attribute float cut;
       varying float shade; varying float at; varying float isCut;

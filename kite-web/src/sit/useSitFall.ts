@@ -3,8 +3,8 @@ import { type Fallen, readFall } from "../api/binary";
 import { bytes } from "../api/http";
 import type { SitDocument } from "../api/types";
 
-/** What is typed or picked in one go is asked for once. */
-const SETTLE_MS = 150;
+/** What is picked in one go falls once, and never before the head itself is there. */
+const SETTLE_MS = 350;
 
 /** The hair as it hangs today; the last one known stands until a change has fallen. */
 export function useSitFall(document: SitDocument | null, wanted: boolean): Fallen | undefined {

@@ -1,5 +1,6 @@
 import { create } from "zustand";
 import type { Coat } from "../draw/coats";
+import type { Light } from "../draw/lights";
 import type { VIEWS, ViewName } from "../draw/views";
 
 /** How the hair is shown on the head: shaved off, straight off the skin, or fallen. */
@@ -18,6 +19,8 @@ type Look = {
   /** The bite of the chosen move that lies in the hand; null for none. */
   bite: number | null;
   week: number;
+  /** What the fallen hair is looked at in. */
+  light: Light;
   /** The profile has the larger part of the screen, and the head the smaller. */
   profileLarge: boolean;
 };
@@ -31,6 +34,7 @@ const FIRST: Look = {
   xray: false,
   bite: null,
   week: 0,
+  light: "day",
   profileLarge: false,
 };
 

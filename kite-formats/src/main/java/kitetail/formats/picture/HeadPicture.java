@@ -168,13 +168,14 @@ public final class HeadPicture {
 
   /**
    * One label a level: where its contour lies nearest the middle of the picture and no other label
-   * stands.
+   * stands near; the longest and the shortest first, those between as long as there is room.
    */
   private static void label(Graphics2D g, Raster r, Units units, int size) {
     double[] levels = LengthRamp.levelsMm();
     List<Rectangle2D> taken = new ArrayList<>();
     g.setFont(LABEL.deriveFont((float) size));
-    for (int b = levels.length; b >= 1; b--) {
+    for (int turn = 0; turn < levels.length; turn++) {
+      int b = turn % 2 == 0 ? levels.length - turn / 2 : 1 + turn / 2;
       String text = units.length(levels[b - 1]);
       Rectangle2D box = g.getFontMetrics().getStringBounds(text, g);
       Rectangle2D best = null;
@@ -204,7 +205,12 @@ public final class HeadPicture {
         }
       }
       if (best != null) {
-        taken.add(best);
+        taken.add(
+            new Rectangle2D.Double(
+                best.getX() - size * 0.5,
+                best.getY() - size * 0.4,
+                best.getWidth() + size,
+                best.getHeight() + size * 0.8));
         g.setColor(new Color(0xfb, 0xf8, 0xf1, 225));
         g.fillRoundRect(
             (int) best.getX(),
