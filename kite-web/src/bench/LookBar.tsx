@@ -26,7 +26,7 @@ export function Views() {
         </button>
       ))}
       {shown === "fallen" && (
-        <label className="mt-2">
+        <label className="mt-2 max-sm:hidden">
           <span className="sr-only">Light</span>
           <select
             className="select touch w-38"
