@@ -66,6 +66,35 @@ class ManyAtOnceTest extends InShop {
     }
   }
 
+  /**
+   * More heads than are kept, each measured, picked and fallen at once: what is put out of a cache
+   * must not keep a worker waiting for who makes something beside it.
+   */
+  @Test
+  void manyHeadsSitDownAtOnce_andAllAreAnswered() throws Exception {
+    ExecutorService tablets = Executors.newFixedThreadPool(TABLETS);
+    try {
+      List<Future<Integer>> answers = new ArrayList<>();
+      for (int h = 0; h < 32; h++) {
+        String asked = sitDown(h);
+        for (String path :
+            List.of("/api/sitdown/head", "/api/sitdown/fall", "/api/sitdown/picks/fringe")) {
+          answers.add(
+              tablets.submit(
+                  () ->
+                      path.endsWith("fringe")
+                          ? maud.send("POST", path, asked).statusCode()
+                          : maud.bytes("POST", path, asked).statusCode()));
+        }
+      }
+      for (Future<Integer> a : answers) {
+        assertThat(a.get(2, TimeUnit.MINUTES)).isEqualTo(200);
+      }
+    } finally {
+      tablets.shutdownNow();
+    }
+  }
+
   @Test
   void whatAServerDoesOnceItIsUp_isDone_todaysHeadsFirst() {
     List<Warms> parts = shop.warms();

@@ -24,9 +24,12 @@ import org.springframework.stereotype.Component;
 @Order(6)
 public class Advice implements Warms {
   private final Heads heads;
-  private final Cache<HeadSpec, Workbench> places = Caffeine.newBuilder().maximumSize(200).build();
-  private final Cache<HeadSpec, Workbench> few = Caffeine.newBuilder().maximumSize(40).build();
-  private final Cache<Plan, Planner.Fit> fits = Caffeine.newBuilder().maximumSize(600).build();
+  private final Cache<HeadSpec, Workbench> places =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(200).build();
+  private final Cache<HeadSpec, Workbench> few =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(40).build();
+  private final Cache<Plan, Planner.Fit> fits =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(600).build();
 
   Advice(Heads heads) {
     this.heads = heads;

@@ -45,9 +45,10 @@ class MapController {
   private record Key(HeadSpec head, Region region) {}
 
   private final Heads heads;
-  private final Cache<HeadSpec, MapGrid> grids = Caffeine.newBuilder().maximumSize(40).build();
+  private final Cache<HeadSpec, MapGrid> grids =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(40).build();
   private final Cache<Key, List<List<MapGrid.Stretch>>> rings =
-      Caffeine.newBuilder().maximumSize(2000).build();
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(2000).build();
 
   MapController(Heads heads) {
     this.heads = heads;

@@ -46,10 +46,12 @@ public class Falls {
 
   private record Key(Plan plan, double week, int strands) {}
 
-  private final Cache<At, Drawn> stands = Caffeine.newBuilder().maximumSize(STANDS).build();
+  private final Cache<At, Drawn> stands =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(STANDS).build();
   private final Cache<HeadSpec, BodyField> bodies =
-      Caffeine.newBuilder().maximumSize(BODIES).build();
-  private final AsyncCache<Key, Worn> worn = Caffeine.newBuilder().maximumSize(WORN).buildAsync();
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(BODIES).build();
+  private final AsyncCache<Key, Worn> worn =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(WORN).buildAsync();
   private final Turns turns = new Turns();
   private final Heads heads;
 

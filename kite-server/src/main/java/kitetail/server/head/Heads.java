@@ -29,8 +29,10 @@ public class Heads {
    */
   public record Ready(Workbench bench, HeadPicture picture, String walks) {}
 
-  private final Cache<HeadSpec, Head> fitted = Caffeine.newBuilder().maximumSize(FITTED).build();
-  private final Cache<HeadSpec, Ready> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<HeadSpec, Head> fitted =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(FITTED).build();
+  private final Cache<HeadSpec, Ready> kept =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(KEPT).build();
 
   /**
    * A fitted head; may be asked for by parts of work that is spread over the processors.

@@ -46,8 +46,10 @@ class Stills implements Warms {
    */
   private record Key(Record of, View view, int width, int height) {}
 
-  private final Cache<At, Fall> fallen = Caffeine.newBuilder().maximumSize(FALLS).build();
-  private final Cache<Key, byte[]> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<At, Fall> fallen =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(FALLS).build();
+  private final Cache<Key, byte[]> kept =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(KEPT).build();
   private final Falls falls;
   private final PlanRepository plans;
   private final Clock clock;

@@ -32,7 +32,8 @@ class SitHeads implements Warms {
   /** A head ready to be drawn. */
   record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust, List<Mesh> face) {}
 
-  private final Cache<HeadSpec, Drawn> kept = Caffeine.newBuilder().maximumSize(KEPT).build();
+  private final Cache<HeadSpec, Drawn> kept =
+      Caffeine.newBuilder().executor(Runnable::run).maximumSize(KEPT).build();
   private final Heads heads;
 
   SitHeads(Heads heads) {
