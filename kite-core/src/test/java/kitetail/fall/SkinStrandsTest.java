@@ -99,7 +99,7 @@ class SkinStrandsTest {
     assertThat(hidden(fall(g, Hair.DEFAULT), face(fall(g, Hair.DEFAULT), FacePlace.CHIN))).isZero();
   }
 
-  /** Stubble shades, a full beard hides: a chin under it is not seen, one under stubble is. */
+  /** No hair longer than the beard is worn, and every root on the skin. */
   @ParameterizedTest
   @EnumSource(
       value = Beard.class,
