@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import kitetail.geom.DirectionGrid;
+import kitetail.geom.Lazy;
 import kitetail.geom.Vec3;
 import kitetail.hair.GrowthField;
 import kitetail.hair.Hair;
@@ -23,7 +24,7 @@ public final class Ground {
   private final Scalp scalp;
   private final BodyField body;
   private final float[] areaMm2;
-  private SkinStrands besides;
+  private final Lazy<SkinStrands> besides;
   private final Map<LieKey, Lie> lies = newest();
   private final Map<Hair, HairMap> hairs = newest();
   private final Map<Hair, double[]> exits = newest();
@@ -36,6 +37,7 @@ public final class Ground {
     this.scalp = scalp;
     this.body = body;
     areaMm2 = areas(scalp.head());
+    besides = new Lazy<>(() -> new SkinStrands(scalp.head(), Bust.of(scalp.head())));
   }
 
   public static Ground of(Scalp scalp) {
@@ -76,11 +78,8 @@ public final class Ground {
   }
 
   /** Hair that grows on the skin outside the scalp. */
-  public synchronized SkinStrands besides() {
-    if (besides == null) {
-      besides = new SkinStrands(scalp.head(), Bust.of(scalp.head()));
-    }
-    return besides;
+  public SkinStrands besides() {
+    return besides.get();
   }
 
   float[] areaMm2() {

@@ -1,5 +1,6 @@
 package kitetail.head;
 
+import kitetail.geom.Lazy;
 import kitetail.geom.Mesh;
 import kitetail.geom.Solid;
 import kitetail.geom.SurfaceNets;
@@ -11,12 +12,14 @@ import kitetail.geom.Vec3;
  */
 public final class Bust {
   private static final double CELL_MM = 5.5;
+  private static final double EAR_CELL_MM = 2.2;
+  private static final Lazy<Mesh> MODEL = new Lazy<>(Bust::made);
 
   private Bust() {}
 
   public static Mesh of(Head head) {
     if (head.body() != null) {
-      return Model.MESH.moved(new Carry(head.body())::to);
+      return model().moved(new Carry(head.body())::to);
     }
     Vec3 a = head.place(Place.APEX);
     Vec3 f = head.place(Place.FRONT);
@@ -31,21 +34,20 @@ public final class Bust {
    * Before it is carried to a head; of each of its vertices there is one of every measured head.
    */
   static Mesh model() {
-    return Model.MESH;
+    return MODEL.get();
   }
 
   /** The body in coarse triangles, and over it each ear in fine ones. */
-  private static final class Model {
-    private static final double EAR_CELL_MM = 2.2;
-    static final Mesh MESH =
-        SurfaceNets.of(ModelHead.BODY, new Vec3(-172, -125, -158), new Vec3(172, 128, 140), CELL_MM)
-            .and(ear(-1))
-            .and(ear(1));
+  private static Mesh made() {
+    return SurfaceNets.of(
+            ModelHead.BODY, new Vec3(-172, -125, -158), new Vec3(172, 128, 140), CELL_MM)
+        .and(ear(-1))
+        .and(ear(1));
+  }
 
-    private static Mesh ear(int side) {
-      double near = side < 0 ? -96 : 62;
-      return SurfaceNets.of(
-          ModelHead.BUST, new Vec3(near, -42, -40), new Vec3(near + 34, 18, 46), EAR_CELL_MM);
-    }
+  private static Mesh ear(int side) {
+    double near = side < 0 ? -96 : 62;
+    return SurfaceNets.of(
+        ModelHead.BUST, new Vec3(near, -42, -40), new Vec3(near + 34, 18, 46), EAR_CELL_MM);
   }
 }

@@ -1,5 +1,6 @@
 package kitetail.head;
 
+import kitetail.geom.Lazy;
 import kitetail.geom.RadiusTable;
 import kitetail.geom.Solid;
 import kitetail.geom.Solid.Capsule;
@@ -18,6 +19,7 @@ import kitetail.geom.Vec3;
 final class ModelHead {
   private static final double EAR_TILT_RAD = Math.toRadians(12);
   private static final int CELLS = 72;
+  private static final Lazy<Baked> BAKED = new Lazy<>(Baked::new);
 
   /** The bust without its ears. */
   static final Solid BODY = body();
@@ -106,12 +108,12 @@ final class ModelHead {
 
   /** The usual skull's radii. */
   static RadiusTable surface() {
-    return Baked.USUAL;
+    return BAKED.get().usual;
   }
 
   /** The radii of a skull of another build, about the same centre. */
   static RadiusTable surface(Build b) {
-    RadiusTable t = Baked.USUAL;
+    RadiusTable t = surface();
     for (int i = 0; i < NUMBERS; i++) {
       t = with(t, b, i);
     }
@@ -121,7 +123,11 @@ final class ModelHead {
   /** One number of a build laid over radii that lack it. */
   static RadiusTable with(RadiusTable t, Build b, int i) {
     double w = b.number(i);
-    return w == 0 ? t : t.plus(w, Baked.SLOPE[i], w * w, Baked.BEND[i]);
+    if (w == 0) {
+      return t;
+    }
+    Baked baked = BAKED.get();
+    return t.plus(w, baked.slope[i], w * w, baked.bend[i]);
   }
 
   static RadiusTable withFullness(RadiusTable t, double fullness) {
@@ -129,17 +135,16 @@ final class ModelHead {
   }
 
   private static final class Baked {
-    static final Vec3 CENTRE = new Vec3(0, apexY(), 40);
-    static final RadiusTable USUAL = RadiusTable.bake(skull(Build.USUAL), CENTRE, CELLS);
-    static final RadiusTable[] SLOPE = new RadiusTable[NUMBERS];
-    static final RadiusTable[] BEND = new RadiusTable[NUMBERS];
+    final RadiusTable usual = RadiusTable.bake(skull(Build.USUAL), new Vec3(0, apexY(), 40), CELLS);
+    final RadiusTable[] slope = new RadiusTable[NUMBERS];
+    final RadiusTable[] bend = new RadiusTable[NUMBERS];
 
-    static {
+    Baked() {
       for (int i = 0; i < NUMBERS; i++) {
-        RadiusTable more = USUAL.rebaked(skull(Build.only(i, 1)));
-        RadiusTable less = USUAL.rebaked(skull(Build.only(i, -1)));
-        SLOPE[i] = more.times(0.5).plus(-0.5, less, 0, less);
-        BEND[i] = more.times(0.5).plus(0.5, less, -1, USUAL);
+        RadiusTable more = usual.rebaked(skull(Build.only(i, 1)));
+        RadiusTable less = usual.rebaked(skull(Build.only(i, -1)));
+        slope[i] = more.times(0.5).plus(-0.5, less, 0, less);
+        bend[i] = more.times(0.5).plus(0.5, less, -1, usual);
       }
     }
 

@@ -1,5 +1,6 @@
 package kitetail.head;
 
+import kitetail.geom.Lazy;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 
@@ -16,6 +17,9 @@ record ScanHair(double mm) {
   /** It rises from the hairline over so much. */
   private static final double RISES_MM = 16;
 
+  private static final Lazy<Head> USUAL =
+      new Lazy<>(() -> Head.of(new HeadSpec.Measured(570, null, null)));
+
   ScanHair {
     if (!(mm >= 0 && mm <= 30)) {
       throw new IllegalArgumentException("hair on a scan must be 0 to 30 mm, was " + mm);
@@ -27,11 +31,8 @@ record ScanHair(double mm) {
     if (mm == 0) {
       return 0;
     }
-    Vec3 edge = Usual.HEAD.edge(Usual.HEAD.azimuthRad(p));
+    Head usual = USUAL.get();
+    Vec3 edge = usual.edge(usual.azimuthRad(p));
     return mm * Smooth.step((p.z() - edge.z()) / RISES_MM);
-  }
-
-  private static final class Usual {
-    static final Head HEAD = Head.of(new HeadSpec.Measured(570, null, null));
   }
 }

@@ -111,7 +111,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
   }
 
   private static boolean holds(Plan plan, Move m, Place p) {
-    kitetail.head.Head h = Reference.HEAD;
+    kitetail.head.Head h = Reference.head();
     var at = h.place(p);
     return plan.region(m.section()).on(h).holds(at, h.azimuthRad(at), h.fromApexMm(at));
   }

@@ -3,6 +3,7 @@ package kitetail.plan;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import kitetail.geom.Lazy;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -11,9 +12,11 @@ import kitetail.section.Region;
 
 /** The usual head, on which questions are answered that do not depend on whose head it is. */
 final class Reference {
-  static final Head HEAD = Head.of(new HeadSpec.Measured(570, null, null));
   private static final int GRID = 36;
-  private static final List<Spot> SPOTS = spots();
+  private static final Lazy<Reference> USUAL = new Lazy<>(Reference::new);
+
+  private final Head head = Head.of(new HeadSpec.Measured(570, null, null));
+  private final List<Spot> spots = spots(head);
 
   /** A place of the usual scalp, as regions are asked about it. */
   private record Spot(Vec3 at, double azimuthRad, double fromApexMm) {
@@ -24,17 +27,21 @@ final class Reference {
 
   private Reference() {}
 
-  private static List<Spot> spots() {
+  private static List<Spot> spots(Head head) {
     List<Spot> out = new ArrayList<>();
     for (int i = 0; i < GRID; i++) {
       double az = 2 * Math.PI * i / GRID - Math.PI;
-      double edge = HEAD.hairlineFromApexMm(az);
+      double edge = head.hairlineFromApexMm(az);
       for (int k = 1; k <= GRID; k++) {
         double d = edge * k / GRID;
-        out.add(new Spot(HEAD.point(az, d), az, d));
+        out.add(new Spot(head.point(az, d), az, d));
       }
     }
     return List.copyOf(out);
+  }
+
+  static Head head() {
+    return USUAL.get().head;
   }
 
   /**
@@ -42,10 +49,11 @@ final class Reference {
    * one.
    */
   static BitSet spots(Region r) {
-    Limit.Test in = r.on(HEAD);
-    BitSet out = new BitSet(SPOTS.size());
-    for (int i = 0; i < SPOTS.size(); i++) {
-      out.set(i, SPOTS.get(i).in(in));
+    List<Spot> all = USUAL.get().spots;
+    Limit.Test in = r.on(head());
+    BitSet out = new BitSet(all.size());
+    for (int i = 0; i < all.size(); i++) {
+      out.set(i, all.get(i).in(in));
     }
     return out;
   }

@@ -1,7 +1,5 @@
 package kitetail.server.advice;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import java.util.function.IntConsumer;
 import kitetail.fit.Planner;
@@ -14,7 +12,7 @@ import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
 import kitetail.risk.Risk;
 import kitetail.server.head.Heads;
-import kitetail.server.head.Made;
+import kitetail.server.head.Kept;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -24,12 +22,9 @@ import org.springframework.stereotype.Component;
 @Order(6)
 public class Advice implements Warms {
   private final Heads heads;
-  private final Cache<HeadSpec, Workbench> places =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(200).build();
-  private final Cache<HeadSpec, Workbench> few =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(40).build();
-  private final Cache<Plan, Planner.Fit> fits =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(600).build();
+  private final Kept<HeadSpec, Workbench> places = new Kept<>(200);
+  private final Kept<HeadSpec, Workbench> few = new Kept<>(40);
+  private final Kept<Plan, Planner.Fit> fits = new Kept<>(600);
 
   Advice(Heads heads) {
     this.heads = heads;
@@ -42,17 +37,17 @@ public class Advice implements Warms {
 
   /** The named places of a head alone. */
   Workbench places(HeadSpec head) {
-    return Made.once(places, head, h -> new Workbench(Scalp.ofPlaces(heads.fitted(h))));
+    return places.get(head, h -> new Workbench(Scalp.ofPlaces(heads.fitted(h))));
   }
 
   /** A scalp with few sites. */
   public Workbench few(HeadSpec head) {
-    return Made.once(few, head, h -> new Workbench(Scalp.of(heads.fitted(h), Risk.SITES)));
+    return few.get(head, h -> new Workbench(Scalp.of(heads.fitted(h), Risk.SITES)));
   }
 
   /** A family's plan fitted to its wishes. */
   public Planner.Fit fit(Plan plan) {
-    return Made.once(fits, plan, p -> Planner.fit(p, places(p.head())));
+    return fits.get(plan, p -> Planner.fit(p, places(p.head())));
   }
 
   /** A family fitted to a client. */

@@ -1,7 +1,5 @@
 package kitetail.server.bench;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
@@ -29,7 +27,7 @@ import kitetail.section.Section;
 import kitetail.section.Zone;
 import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
-import kitetail.server.head.Made;
+import kitetail.server.head.Kept;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -45,10 +43,8 @@ class MapController {
   private record Key(HeadSpec head, Region region) {}
 
   private final Heads heads;
-  private final Cache<HeadSpec, MapGrid> grids =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(40).build();
-  private final Cache<Key, List<List<MapGrid.Stretch>>> rings =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(2000).build();
+  private final Kept<HeadSpec, MapGrid> grids = new Kept<>(40);
+  private final Kept<Key, List<List<MapGrid.Stretch>>> rings = new Kept<>(2000);
 
   MapController(Heads heads) {
     this.heads = heads;
@@ -75,7 +71,7 @@ class MapController {
   ScalpMap map(@RequestBody JsonNode document) {
     Plan plan = PlanJson.read(document);
     Head head = heads.fitted(plan.head());
-    MapGrid grid = Made.once(grids, plan.head(), h -> MapGrid.of(head));
+    MapGrid grid = grids.get(plan.head(), h -> MapGrid.of(head));
     Map<String, double[]> places = new TreeMap<>();
     for (Place p : Place.values()) {
       places.put(ResultJson.name(p), new Anchor(p).on(head));
@@ -101,7 +97,7 @@ class MapController {
     Region region = plan.region(s.id());
     Zone zone = bench.zone(region);
     List<List<MapGrid.Stretch>> around =
-        Made.once(rings, new Key(plan.head(), region), k -> grid.rings(region));
+        rings.get(new Key(plan.head(), region), k -> grid.rings(region));
     List<double[]> corners = new ArrayList<>();
     for (int l = 0; l < s.limits().size(); l++) {
       List<Anchor> anchors =

@@ -1,11 +1,6 @@
 package kitetail.server.fall;
 
-import com.github.benmanes.caffeine.cache.AsyncCache;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.annotation.PreDestroy;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import kitetail.fall.Fall;
 import kitetail.formats.picture.HairPicture;
 import kitetail.growth.Worn;
@@ -15,12 +10,12 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
+import kitetail.server.head.Kept;
 import org.springframework.stereotype.Component;
 
 /**
  * Heads for hair to fall on, and what fell on them lately. Each is made once however many ask at a
- * time: a plan just opened is asked for its preview, its fall and its remedies at once. Not to be
- * asked for by parts of work that is spread over the processors.
+ * time: a plan just opened is asked for its preview, its fall and its remedies at once.
  */
 @Component
 public class Falls {
@@ -46,12 +41,9 @@ public class Falls {
 
   private record Key(Plan plan, double week, int strands) {}
 
-  private final Cache<At, Drawn> stands =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(STANDS).build();
-  private final Cache<HeadSpec, BodyField> bodies =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(BODIES).build();
-  private final AsyncCache<Key, Worn> worn =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(WORN).buildAsync();
+  private final Kept<At, Drawn> stands = new Kept<>(STANDS);
+  private final Kept<HeadSpec, BodyField> bodies = new Kept<>(BODIES);
+  private final Kept<Key, Worn> worn = new Kept<>(WORN);
   private final Turns turns = new Turns();
   private final Heads heads;
 
@@ -73,21 +65,14 @@ public class Falls {
   /** A plan as it is worn so many weeks later, read. */
   public Worn of(Plan plan, double week, boolean preview) {
     int strands = preview ? Fall.PREVIEW_STRANDS : Fall.STRANDS;
-    CompletableFuture<Worn> made =
-        worn.get(
-            new Key(plan, week, strands),
-            (k, executor) ->
-                turns.ask(preview, () -> Worn.of(plan, on(plan.head(), strands).stand(), week)));
-    try {
-      return made.join();
-    } catch (CompletionException e) {
-      throw e.getCause() instanceof RuntimeException r ? r : e;
-    }
+    return worn.inTurn(
+        new Key(plan, week, strands),
+        k -> turns.ask(preview, () -> Worn.of(plan, on(plan.head(), strands).stand(), week)));
   }
 
   /** The same in full, or of few strands while others wait: those come first then. */
   Worn inTime(Plan plan, double week) {
-    boolean known = worn.getIfPresent(new Key(plan, week, Fall.STRANDS)) != null;
+    boolean known = worn.has(new Key(plan, week, Fall.STRANDS));
     return of(plan, week, !known && turns.waiting() >= CROWD);
   }
 

@@ -1,7 +1,5 @@
 package kitetail.server.head;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.head.Head;
@@ -29,21 +27,18 @@ public class Heads {
    */
   public record Ready(Workbench bench, HeadPicture picture, String walks) {}
 
-  private final Cache<HeadSpec, Head> fitted =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(FITTED).build();
-  private final Cache<HeadSpec, Ready> kept =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(KEPT).build();
+  private final Kept<HeadSpec, Head> fitted = new Kept<>(FITTED);
+  private final Kept<HeadSpec, Ready> kept = new Kept<>(KEPT);
 
   /**
-   * A fitted head; may be asked for by parts of work that is spread over the processors.
+   * A fitted head.
    *
    * @throws kitetail.head.HeadMeasureException when no head has these measures
    */
   public Head fitted(HeadSpec spec) {
-    return Made.once(fitted, spec, Head::of);
+    return fitted.get(spec, Head::of);
   }
 
-  /** Made once however many ask at a time; not to be asked for by parts of spread work. */
   public Ready of(HeadSpec spec) {
     return kept.get(
         spec,

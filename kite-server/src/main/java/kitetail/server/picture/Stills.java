@@ -1,7 +1,5 @@
 package kitetail.server.picture;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
@@ -18,6 +16,7 @@ import kitetail.hair.Stock;
 import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import kitetail.server.fall.Falls;
+import kitetail.server.head.Kept;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
@@ -28,7 +27,7 @@ import org.springframework.stereotype.Component;
 @Order(1)
 class Stills implements Warms {
   /** Some 40 kB each. */
-  private static final int KEPT = 600;
+  private static final int PICTURES = 600;
 
   /** One plan is asked for from several sides, one after another; a fall holds some 0.3 MB. */
   private static final int FALLS = 12;
@@ -46,10 +45,8 @@ class Stills implements Warms {
    */
   private record Key(Record of, View view, int width, int height) {}
 
-  private final Cache<At, Fall> fallen =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(FALLS).build();
-  private final Cache<Key, byte[]> kept =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(KEPT).build();
+  private final Kept<At, Fall> fallen = new Kept<>(FALLS);
+  private final Kept<Key, byte[]> kept = new Kept<>(PICTURES);
   private final Falls falls;
   private final PlanRepository plans;
   private final Clock clock;

@@ -1,7 +1,5 @@
 package kitetail.server.sitdown;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
 import kitetail.formats.picture.Picks;
 import kitetail.formats.picture.Strokes;
@@ -14,6 +12,7 @@ import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
 import kitetail.plan.SitDown;
 import kitetail.server.head.Heads;
+import kitetail.server.head.Kept;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,7 +22,7 @@ import org.springframework.stereotype.Component;
 @Order(2)
 class SitHeads implements Warms {
   private static final int SITES = 1500;
-  private static final int KEPT = 40;
+  private static final int MOST = 40;
   private static final int WARM = 15;
   private static final int STRIPS = 4;
   private static final int WIDTH_PX = 208;
@@ -32,8 +31,7 @@ class SitHeads implements Warms {
   /** A head ready to be drawn. */
   record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust, List<Mesh> face) {}
 
-  private final Cache<HeadSpec, Drawn> kept =
-      Caffeine.newBuilder().executor(Runnable::run).maximumSize(KEPT).build();
+  private final Kept<HeadSpec, Drawn> kept = new Kept<>(MOST);
   private final Heads heads;
 
   SitHeads(Heads heads) {

@@ -1,0 +1,78 @@
+package kitetail.server.head;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ForkJoinWorkerThread;
+import java.util.function.Function;
+
+/**
+ * Values kept by what they were made for. Each is made once however many ask at a time, by the
+ * thread that asked first and outside the cache's locks; what leaves is put out by whoever asks.
+ *
+ * <p>A worker of spread work never waits here: what another thread is making is itself spread over
+ * the processors and may need that very worker, so the worker makes the value again for itself.
+ */
+public final class Kept<K, V> {
+  private final Cache<K, CompletableFuture<V>> values;
+
+  /**
+   * @param most how many are kept at most
+   */
+  public Kept(int most) {
+    values = Caffeine.newBuilder().executor(Runnable::run).maximumSize(most).build();
+  }
+
+  /** The value, made now if there is none; what its making throws is thrown to all who asked. */
+  public V get(K key, Function<K, V> make) {
+    CompletableFuture<V> mine = new CompletableFuture<>();
+    CompletableFuture<V> there = values.get(key, k -> mine);
+    if (there == mine) {
+      try {
+        mine.complete(make.apply(key));
+      } catch (RuntimeException | Error e) {
+        failed(key, mine, e);
+      }
+    } else if (!there.isDone() && Thread.currentThread() instanceof ForkJoinWorkerThread) {
+      return make.apply(key);
+    }
+    return valueOf(there);
+  }
+
+  /** The value; where there is none, whoever {@code ask} asks makes it in its own time. */
+  public V inTurn(K key, Function<K, CompletableFuture<V>> ask) {
+    CompletableFuture<V> mine = new CompletableFuture<>();
+    CompletableFuture<V> there = values.get(key, k -> mine);
+    if (there == mine) {
+      ask.apply(key)
+          .whenComplete(
+              (v, e) -> {
+                if (e == null) {
+                  mine.complete(v);
+                } else {
+                  failed(key, mine, e);
+                }
+              });
+    }
+    return valueOf(there);
+  }
+
+  private void failed(K key, CompletableFuture<V> mine, Throwable why) {
+    values.asMap().remove(key, mine);
+    mine.completeExceptionally(why);
+  }
+
+  public boolean has(K key) {
+    CompletableFuture<V> there = values.getIfPresent(key);
+    return there != null && there.isDone();
+  }
+
+  private static <V> V valueOf(CompletableFuture<V> f) {
+    try {
+      return f.join();
+    } catch (CompletionException e) {
+      throw e.getCause() instanceof RuntimeException r ? r : e;
+    }
+  }
+}

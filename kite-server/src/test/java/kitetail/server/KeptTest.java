@@ -1,0 +1,96 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
+import kitetail.server.head.Kept;
+import org.junit.jupiter.api.Test;
+
+class KeptTest {
+  @Test
+  void eachIsMadeOnce_howeverManyAsk() throws Exception {
+    Kept<String, Integer> kept = new Kept<>(10);
+    AtomicInteger made = new AtomicInteger();
+    CountDownLatch asked = new CountDownLatch(8);
+    ExecutorService at = Executors.newFixedThreadPool(8);
+    try {
+      List<Future<Integer>> answers = new ArrayList<>();
+      for (int i = 0; i < 8; i++) {
+        answers.add(
+            at.submit(
+                () -> {
+                  asked.countDown();
+                  asked.await();
+                  return kept.get("a", k -> made.incrementAndGet());
+                }));
+      }
+      for (Future<Integer> a : answers) {
+        assertThat(a.get(1, TimeUnit.MINUTES)).isEqualTo(1);
+      }
+    } finally {
+      at.shutdownNow();
+    }
+    assertThat(made).hasValue(1);
+    assertThat(kept.has("a")).isTrue();
+  }
+
+  @Test
+  void whatCouldNotBeMade_isTriedAgain() {
+    Kept<String, Integer> kept = new Kept<>(10);
+    assertThatThrownBy(
+            () ->
+                kept.get(
+                    "a",
+                    k -> {
+                      throw new IllegalStateException("no head has these measures");
+                    }))
+        .isInstanceOf(IllegalStateException.class)
+        .hasMessage("no head has these measures");
+    assertThat(kept.has("a")).isFalse();
+    assertThat(kept.get("a", k -> 7)).isEqualTo(7);
+  }
+
+  @Test
+  void soManyAreKept_andNoMore() {
+    Kept<Integer, Integer> kept = new Kept<>(5);
+    for (int i = 0; i < 100; i++) {
+      kept.get(i, k -> k);
+    }
+    assertThat(IntStream.range(0, 100).filter(kept::has)).hasSize(5);
+  }
+
+  /** The maker needs the only worker, and the worker needs what is being made. */
+  @Test
+  void aWorkerOfSpreadWork_neverWaitsForWhoMayNeedIt() throws Exception {
+    Kept<String, Integer> kept = new Kept<>(10);
+    ForkJoinPool oneWorker = new ForkJoinPool(1);
+    CountDownLatch making = new CountDownLatch(1);
+    ExecutorService at = Executors.newFixedThreadPool(1);
+    try {
+      Future<Integer> first =
+          at.submit(
+              () ->
+                  kept.get(
+                      "a",
+                      k -> {
+                        making.countDown();
+                        return oneWorker.submit(() -> kept.get("a", again -> 2)).join();
+                      }));
+      making.await();
+      assertThat(first.get(1, TimeUnit.MINUTES)).isEqualTo(2);
+    } finally {
+      at.shutdownNow();
+      oneWorker.shutdownNow();
+    }
+  }
+}
