@@ -1945,34 +1945,10 @@ export interface components {
             tips?: number[][];
             tool?: string;
         };
-        Group: {
-            eye?: string;
-            id?: string;
-            options?: components["schemas"]["Option"][];
-            part?: string;
-            title?: string;
-            why?: string;
-        };
         GuideRow: {
             guide?: string;
             /** Format: double */
             straysMm?: number;
-        };
-        Hanging: {
-            /** Format: double */
-            fromDeg?: number;
-            /** Format: double */
-            fromZ?: number;
-            /** Format: double */
-            lengthMm?: number;
-            /** Format: double */
-            roundMm?: number;
-            /** Format: double */
-            sweep?: number;
-            /** Format: double */
-            toDeg?: number;
-            /** Format: double */
-            toZ?: number;
         };
         JsonNode: {
             array?: boolean;
@@ -2178,14 +2154,6 @@ export interface components {
             /** Format: time-local */
             to: string;
         };
-        Option: {
-            hanging?: components["schemas"]["Hanging"];
-            id?: string;
-            /** Format: double */
-            partDeg?: number;
-            set?: components["schemas"]["JsonNode"];
-            title?: string;
-        };
         Outbox: {
             messages?: components["schemas"]["MessageRow"][];
         };
@@ -2218,6 +2186,18 @@ export interface components {
         Photos: {
             agreed?: boolean;
             photos?: components["schemas"]["PhotoRow"][];
+        };
+        PickGroup: {
+            id?: string;
+            options?: components["schemas"]["PickOption"][];
+            part?: string;
+            title?: string;
+            why?: string;
+        };
+        PickOption: {
+            id?: string;
+            set?: components["schemas"]["JsonNode"];
+            title?: string;
         };
         PlaceRow: {
             /** Format: double */
@@ -4750,6 +4730,7 @@ export interface operations {
         parameters: {
             query?: {
                 meshes?: boolean;
+                strokes?: boolean;
             };
             header?: never;
             path?: never;
@@ -4787,7 +4768,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "*/*": components["schemas"]["Group"][];
+                    "*/*": components["schemas"]["PickGroup"][];
                 };
             };
         };

@@ -243,6 +243,11 @@ public final class Head {
   }
 
   /** How a measured head was made from the model; null for a calibration body. */
+  /** What makes the skin of a head, whatever grows on it: heads of equal skins share a body. */
+  public Object skin() {
+    return body == null ? spec : body.skin();
+  }
+
   HeadBody body() {
     return body;
   }

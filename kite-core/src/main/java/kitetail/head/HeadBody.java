@@ -37,6 +37,18 @@ record HeadBody(
     return new HeadBody(StretchedSurface.of(t, factors), t, factors, fullness, hairSpreadMm, spec);
   }
 
+  private record Skin(
+      ModelHead.Build build, double earLeftMm, double earRightMm, Relief relief, Vec3 factors) {}
+
+  Object skin() {
+    return new Skin(
+        ModelHead.Build.of(shape(), fullness),
+        shape().earLeftMm(),
+        shape().earRightMm(),
+        spec.relief(),
+        factors);
+  }
+
   HeadShape shape() {
     return spec.shape();
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
@@ -56,5 +57,34 @@ class BodyFieldTest {
     assertThat(f.atMm(nose.x(), nose.y() + 6, nose.z(), null)).isPositive();
     assertThat(f.atMm(100, -52, -170, null)).isNegative();
     assertThat(f.atMm(0, 0, 180, null)).isGreaterThan(10);
+  }
+
+  private static Head head(HeadShape shape, HairlineShape hairline) {
+    return Head.of(
+        new HeadSpec.Measured(570.0, null, null, null, null, shape, hairline, Map.of(), null));
+  }
+
+  /**
+   * Heads are told to share a body by their skins: what grows on it must not matter, all else must.
+   */
+  @Test
+  void headsOfOneSkin_haveOneBody() {
+    Head usual = head(HeadShape.USUAL, HairlineShape.USUAL);
+    Head receded = head(HeadShape.USUAL, new HairlineShape(0, 20, 20, 0, 0, 0, 0, 0));
+    assertThat(receded.skin()).isEqualTo(usual.skin());
+    BodyField a = BodyField.of(usual);
+    BodyField b = BodyField.of(receded);
+    Random r = new Random(3);
+    for (int i = 0; i < 500; i++) {
+      double x = 180 * r.nextGaussian() / 2;
+      double y = 140 * r.nextGaussian() / 2;
+      double z = 140 * r.nextGaussian() / 2;
+      assertThat(b.atMm(x, y, z, null)).isEqualTo(a.atMm(x, y, z, null));
+    }
+    HeadShape ears = new HeadShape(0, 0, 0, 0, 0, 6, 0);
+    HeadShape bone = new HeadShape(0, 1, 0, 0, 0, 0, 0);
+    assertThat(head(ears, HairlineShape.USUAL).skin()).isNotEqualTo(usual.skin());
+    assertThat(head(bone, HairlineShape.USUAL).skin()).isNotEqualTo(usual.skin());
+    assertThat(Head.of(new HeadSpec.Measured(590, null, null)).skin()).isNotEqualTo(usual.skin());
   }
 }

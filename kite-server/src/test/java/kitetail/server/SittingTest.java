@@ -78,6 +78,10 @@ class SittingTest extends InShop {
     byte[] light =
         maud.bytes("POST", "/api/sitdown/head?meshes=false", SitDownJson.write(s)).body();
     assertThat(light.length).isLessThan(full.length / 2);
+    byte[] unstroked =
+        maud.bytes("POST", "/api/sitdown/head?strokes=false", SitDownJson.write(s)).body();
+    assertThat(unstroked.length).isLessThan(full.length - 28 * 1800);
+    assertThat(reading(unstroked)).isEqualTo(reading(full));
     JsonNode r = reading(full);
     Scalp scalp = Scalp.of(Head.of(s.head()), 1500);
     HairMap hair = HairMap.of(scalp, s.hair());
@@ -86,6 +90,42 @@ class SittingTest extends InShop {
     assertThat(r.path("grams").asDouble()).isCloseTo(hair.grams(lengths), within(1e-9));
     assertThat(r.path("measures").path("girthMm").asDouble()).isCloseTo(570, within(1.0));
     assertThat(r.path("lengthsMm").path("front").asDouble()).isCloseTo(100, within(0.5));
+  }
+
+  /** The hair as it hangs today: the client's colours, and strands as long as was taped. */
+  @Test
+  void hairAsItHangsToday_isTheEnginesOwnFall() {
+    SitDown s = SitDown.walkIn();
+    var answer = maud.bytes("POST", "/api/sitdown/fall", SitDownJson.write(s));
+    assertThat(answer.statusCode()).isEqualTo(200);
+    JsonNode r = reading(answer.body());
+    assertThat(r.path("colour").asString())
+        .isEqualTo(String.format("#%06x", s.hair().colour().mean()));
+    assertThat(r.path("face").size()).isEqualTo(4);
+    ByteBuffer b = ByteBuffer.wrap(answer.body()).order(ByteOrder.LITTLE_ENDIAN);
+    int at = 4 + b.getInt(0);
+    int strands = b.getInt(at);
+    int points = b.getInt(at + 4);
+    assertThat(strands).isEqualTo(r.path("strands").asInt()).isGreaterThan(1000);
+    double longest = 0;
+    for (int i = 0; i < strands; i++) {
+      double length = 0;
+      for (int k = 1; k < points; k++) {
+        double sum = 0;
+        for (int c = 0; c < 3; c++) {
+          int q = at + 8 + 2 * (3 * (i * points + k) + c);
+          sum += Math.pow((b.getShort(q) - b.getShort(q - 6)) / 50.0, 2);
+        }
+        length += Math.sqrt(sum);
+      }
+      longest = Math.max(longest, length);
+    }
+    double taped =
+        Arrays.stream(
+                StartingLengths.spread(Scalp.of(Head.of(s.head()), 1200), s.start(), s.hair()))
+            .max()
+            .orElseThrow();
+    assertThat(longest).isBetween(0.9 * taped, 1.1 * taped);
   }
 
   @Test

@@ -32,6 +32,8 @@ public final class HairPicture {
   /** Drawn a strand, at a fine pixel a millimetre; more the larger the picture. */
   private static final double CHILDREN = 2.3;
 
+  private static final double WIDE_MM = 224;
+
   /** Hair up to here is in the picture as it is, z. */
   private static final double TOP_MM = 152;
 
@@ -74,22 +76,30 @@ public final class HairPicture {
     return most + Coil.of(f.curlRatio(0)).radiusMm();
   }
 
-  /** Where the eye is, at what it looks and how much of it is in the picture. */
-  record Frame(kitetail.geom.UnitVec from, Vec3 middle, double spanMm) {
+  /** Where the eye is, at what it looks, and how much of it is in the picture at least. */
+  record Frame(kitetail.geom.UnitVec from, Vec3 middle, double highMm, double wideMm) {
+    private double scale(int w, int h) {
+      return Math.min(h / highMm, w / wideMm);
+    }
+
+    Raster raster(int w, int h) {
+      return new Raster(w, h, from, middle, scale(w, h));
+    }
+
     /** Wider where hair stands up high. */
     static Frame of(View view, double highestMm) {
       double more = Math.max(0, highestMm - TOP_MM);
       return view == View.TOP
-          ? new Frame(view.from(), new Vec3(0, -4, 40), 250)
-          : new Frame(view.from(), new Vec3(0, -2, 2 + more / 2), 316 + more);
+          ? new Frame(view.from(), new Vec3(0, -4, 40), 250, WIDE_MM)
+          : new Frame(view.from(), new Vec3(0, -2, 2 + more / 2), 316 + more, WIDE_MM);
     }
   }
 
   BufferedImage draw(Fall fall, Frame frame, int width, int height) {
     int w = width * FINE;
     int h = height * FINE;
-    double scale = Math.min(h / frame.spanMm(), w / 224.0);
-    Raster r = new Raster(w, h, frame.from(), frame.middle(), scale);
+    double scale = frame.scale(w, h);
+    Raster r = frame.raster(w, h);
     SkinStrands besides = fall.ground().besides();
     float[] covered = scaled(besides.cover(fall));
     r.draw(bust, covered.length == 0 ? null : covered);

@@ -5,10 +5,10 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import kitetail.fall.Ground;
 import kitetail.formats.json.MergePatch;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
-import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
 import kitetail.head.HeadSpec;
 import kitetail.plan.SitDown;
@@ -23,16 +23,23 @@ public final class Picks {
   /**
    * @param part of the sit-down it belongs to
    * @param eye from where it is drawn
+   * @param hair it is drawn with, where an option says nothing else
    * @param why a short reason in trade words
    */
   public record Group(
-      String id, String title, String part, String eye, List<Option> options, String why) {}
+      String id,
+      String title,
+      String part,
+      String eye,
+      PickHair hair,
+      List<Option> options,
+      String why) {}
 
   /**
    * @param set a JSON merge patch (RFC 7396) on the sit-down document
+   * @param hair it is drawn with; null for its group's
    */
-  public record Option(
-      String id, String title, JsonNode set, PickPicture.Hanging hanging, Double partDeg) {}
+  public record Option(String id, String title, JsonNode set, PickHair hair) {}
 
   public static List<Group> all() {
     return ALL;
@@ -41,16 +48,16 @@ public final class Picks {
   /**
    * Every option of a group on this client's own head, side by side in one image.
    *
-   * @param heads fits a head, or finds it fitted
+   * @param grounds gives the ground of a head for its hair to fall on; asked by many threads
    */
   public static BufferedImage strip(
-      Group group, SitDown now, Function<HeadSpec, Head> heads, int width, int height) {
+      Group group, SitDown now, Function<HeadSpec, Ground> grounds, int width, int height) {
     JsonNode document = SitDownJson.tree(now);
     BufferedImage strip =
         new BufferedImage(width * group.options().size(), height, BufferedImage.TYPE_INT_ARGB);
     List<BufferedImage> drawn =
         group.options().parallelStream()
-            .map(o -> one(group, o, document, now, heads, width, height))
+            .map(o -> one(group, o, document, now, grounds, width, height))
             .toList();
     Graphics2D g = strip.createGraphics();
     for (int i = 0; i < drawn.size(); i++) {
@@ -65,18 +72,18 @@ public final class Picks {
       Option option,
       JsonNode document,
       SitDown now,
-      Function<HeadSpec, Head> heads,
+      Function<HeadSpec, Ground> grounds,
       int width,
       int height) {
     SitDown picked = SitDownJson.read(MergePatch.apply(document, option.set()));
-    Head head;
+    Ground ground;
     try {
-      head = heads.apply(picked.head());
+      ground = grounds.apply(picked.head());
     } catch (HeadMeasureException e) {
       // The measures taken do not go with this shape: drawn as it would look by the girth alone.
       HeadSpec.Measured m = picked.head();
-      head =
-          heads.apply(
+      ground =
+          grounds.apply(
               new HeadSpec.Measured(
                   m.girthMm(),
                   null,
@@ -89,11 +96,10 @@ public final class Picks {
                   m.relief()));
     }
     return PickPicture.draw(
-        head,
+        ground,
         picked.hair(),
         PickPicture.Eye.valueOf(group.eye().toUpperCase(Locale.ROOT)),
-        option.hanging(),
-        option.partDeg(),
+        option.hair() == null ? group.hair() : option.hair(),
         width,
         height);
   }

@@ -16,9 +16,6 @@ public final class Strokes {
   private static final double LENGTH_MM = 15;
   private static final double GOLDEN = Math.PI * (3 - Math.sqrt(5));
   private static final double OVER_SKIN_MM = 1.4;
-  private static final int ROWS = 5;
-  private static final double ROW_MM = 9;
-  private static final int HANGING_STEPS = 10;
 
   private Strokes() {}
 
@@ -59,60 +56,5 @@ public final class Strokes {
       out.add(p.plus(normal.times(OVER_SKIN_MM)).plus(side.times(wave)));
     }
     return out;
-  }
-
-  /** Hair hanging down, combed flat over skin and ear. */
-  static List<Stroke> hanging(Head head, PickPicture.Hanging h) {
-    Random random = new Random(12);
-    List<Stroke> out = new ArrayList<>();
-    double middle = (h.fromDeg() + h.toDeg()) / 2;
-    double half = (h.toDeg() - h.fromDeg()) / 2;
-    for (double d = h.fromDeg(); d <= h.toDeg(); d += 0.4) {
-      double off = (d - middle) / half;
-      double shorter = h.roundMm() * off * off;
-      for (int row = 0; row < ROWS; row++) {
-        double a = Math.toRadians(d + 0.5 * random.nextDouble());
-        double from =
-            (h.fromZ() == null ? head.hairlineFromApexMm(a) : downTo(head, a, h.fromZ()))
-                - ROW_MM * row;
-        double to =
-            h.toZ() == null
-                ? head.hairlineFromApexMm(a) + h.lengthMm() - shorter
-                : downTo(head, a, h.toZ() + shorter);
-        to -= (to - from) * 0.1 * random.nextDouble();
-        List<Vec3> points = new ArrayList<>();
-        for (int k = 0; k <= HANGING_STEPS && to > from; k++) {
-          double t = (double) k / HANGING_STEPS;
-          Vec3 p = head.point(a + h.sweep() * t * t, from + (to - from) * t);
-          double lift = 2 + 0.8 * row * Math.min(1, 4 * t) + 22 * overEar(p);
-          points.add(p.plus(head.surface().normalAt(p).times(lift)));
-        }
-        if (!points.isEmpty()) {
-          out.add(new Stroke(points, 2 * random.nextDouble() - 1));
-        }
-      }
-    }
-    return out;
-  }
-
-  /** How far down from the apex the skin comes down to a height. */
-  private static double downTo(Head head, double azimuth, double z) {
-    double lo = 20;
-    double hi = 320;
-    for (int k = 0; k < 22; k++) {
-      double mid = (lo + hi) / 2;
-      if (head.point(azimuth, mid).z() > z) {
-        lo = mid;
-      } else {
-        hi = mid;
-      }
-    }
-    return lo;
-  }
-
-  private static double overEar(Vec3 p) {
-    double y = (p.y() + 14) / 26;
-    double z = (p.z() - 6) / 40;
-    return Math.exp(-y * y - z * z);
   }
 }

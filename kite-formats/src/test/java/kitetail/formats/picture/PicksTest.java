@@ -5,16 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import kitetail.fall.Fall;
+import kitetail.fall.Ground;
 import kitetail.formats.json.MergePatch;
 import kitetail.formats.json.SitDownJson;
 import kitetail.geom.Vec3;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.WetDry;
+import kitetail.head.FacePlace;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
+import kitetail.head.Scalp;
 import kitetail.plan.SitDown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,6 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 class PicksTest {
   private static final JsonMapper JSON = new JsonMapper();
   private static final Head HEAD = Head.of(new HeadSpec.Measured(570, null, null));
+  private static final Ground GROUND = Ground.of(Scalp.of(HEAD, 800));
 
   static Stream<Picks.Group> groups() {
     return Picks.all().stream();
@@ -74,35 +82,119 @@ class PicksTest {
         .containsOnly("wish", "head", "hairline", "growth", "hair");
   }
 
-  private static long dark(BufferedImage i) {
-    long n = 0;
+  private static BufferedImage drawn(PickPicture.Eye eye, Hair hair, PickHair shown) {
+    return PickPicture.draw(GROUND, hair, eye, shown, 208, 240);
+  }
+
+  private static PickHair hairOf(String group, String option) {
+    Picks.Group g =
+        Picks.all().stream().filter(x -> x.id().equals(group)).findFirst().orElseThrow();
+    PickHair own =
+        g.options().stream().filter(o -> o.id().equals(option)).findFirst().orElseThrow().hair();
+    return own == null ? g.hair() : own;
+  }
+
+  private static double tone(BufferedImage i) {
+    double sum = 0;
+    double n = 0;
     for (int y = 0; y < i.getHeight(); y++) {
       for (int x = 0; x < i.getWidth(); x++) {
         int p = i.getRGB(x, y);
-        n += p >>> 24 > 128 && (p >> 8 & 255) < 90 ? 1 : 0;
+        if (p >>> 24 > 128) {
+          sum += (p >> 16 & 255) + (p >> 8 & 255) + (p & 255);
+          n++;
+        }
+      }
+    }
+    return sum / n;
+  }
+
+  @Test
+  void sparseHair_letsMoreOfTheSkinThrough() {
+    PickHair nap = new PickHair(4, null, null, null, false);
+    double sparse = tone(drawn(PickPicture.Eye.BACK, hair(120, 70, 1), nap));
+    double usual = tone(drawn(PickPicture.Eye.BACK, hair(200, 70, 1), nap));
+    double thick = tone(drawn(PickPicture.Eye.BACK, hair(270, 92, 1), nap));
+    assertThat(sparse).isGreaterThan(usual + 6);
+    assertThat(usual).isGreaterThan(thick + 3);
+  }
+
+  /** Where the middle strands of a pick's fringe end, mm above the brow. */
+  private static double fringeOverBrow(String option) {
+    PickHair shown = hairOf("fringe", option);
+    Scalp scalp = GROUND.scalp();
+    Fall f = Fall.of(GROUND, Hair.DEFAULT, shown.on(scalp), shown.styling());
+    double[] ends =
+        IntStream.range(0, scalp.sites())
+            .filter(i -> Math.abs(scalp.azimuthRad(i)) < Math.toRadians(20))
+            .filter(i -> scalp.fromApexMm(i) > HEAD.hairlineFromApexMm(scalp.azimuthRad(i)) - 30)
+            .mapToDouble(i -> f.xyz()[3 * ((i + 1) * f.points() - 1) + 2])
+            .sorted()
+            .toArray();
+    return ends[ends.length / 2] - HEAD.face().get(FacePlace.BROW_LEFT).z();
+  }
+
+  @Test
+  void fringes_endWhereTheirPicksSay() {
+    assertThat(fringeOverBrow("brow")).isBetween(-10.0, 12.0);
+    assertThat(fringeOverBrow("short")).isBetween(18.0, 45.0);
+    assertThat(fringeOverBrow("long")).isBetween(-45.0, -12.0);
+  }
+
+  /** How many pixels about the ear, from a little above its top to its lobe, show no skin. */
+  private static long hidden(String option) {
+    BufferedImage i = drawn(PickPicture.Eye.EAR, Hair.DEFAULT, hairOf("ear", option));
+    long n = 0;
+    for (int y = 70; y < 190; y++) {
+      for (int x = 50; x < 110; x++) {
+        n += (i.getRGB(x, y) >> 8 & 255) < 110 ? 1 : 0;
       }
     }
     return n;
   }
 
   @Test
-  void denserAndCoarserHair_isDrawnDarker() {
-    long sparse = dark(draw(hair(120, 70, 1), null));
-    long usual = dark(draw(hair(200, 70, 1), null));
-    long coarse = dark(draw(hair(200, 110, 1), null));
-    assertThat(sparse).isLessThan(usual);
-    assertThat(usual).isLessThan(coarse);
+  void eachEarPick_hidesMoreOfTheEar() {
+    List<Long> hidden =
+        Stream.of("free", "touching", "half", "covered").map(PicksTest::hidden).toList();
+    for (int k = 1; k < hidden.size(); k++) {
+      assertThat(hidden.get(k)).as(hidden.toString()).isGreaterThan(hidden.get(k - 1) + 200);
+    }
   }
 
-  @Test
-  void hairThatHangsLower_coversMore() {
-    long brow = dark(draw(Hair.DEFAULT, new PickPicture.Hanging(-40, 40, null, null, 45, 0, 0)));
-    long eye = dark(draw(Hair.DEFAULT, new PickPicture.Hanging(-40, 40, null, null, 80, 0, 0)));
-    assertThat(eye).isGreaterThan(brow + 200);
+  /** Two picks that look alike are no picks. */
+  @ParameterizedTest
+  @MethodSource("groups")
+  void theOptionsOfAGroup_areToldApartAtAGlance(Picks.Group g) {
+    int w = 100;
+    int h = 116;
+    BufferedImage strip = Picks.strip(g, SitDown.walkIn(), PicksTest::ground, w, h);
+    for (int a = 0; a < g.options().size(); a++) {
+      for (int b = a + 1; b < g.options().size(); b++) {
+        long differ = 0;
+        for (int y = 0; y < h; y++) {
+          for (int x = 0; x < w; x++) {
+            int p = strip.getRGB(a * w + x, y);
+            int q = strip.getRGB(b * w + x, y);
+            differ += Math.abs((p >> 8 & 255) - (q >> 8 & 255)) > 24 ? 1 : 0;
+          }
+        }
+        assertThat(differ)
+            .as(g.id() + " " + g.options().get(a).id() + " " + g.options().get(b).id())
+            .isGreaterThan(90);
+      }
+    }
   }
 
-  private static BufferedImage draw(Hair hair, PickPicture.Hanging hanging) {
-    return PickPicture.draw(HEAD, hair, PickPicture.Eye.FRONT, hanging, null, 120, 140);
+  private static final Map<HeadSpec, Ground> GROUNDS = new ConcurrentHashMap<>();
+
+  private static Ground ground(HeadSpec spec) {
+    Ground known = GROUNDS.get(spec);
+    if (known == null) {
+      known = Ground.of(Scalp.of(Head.of(spec), 800));
+      GROUNDS.put(spec, known);
+    }
+    return known;
   }
 
   @Test

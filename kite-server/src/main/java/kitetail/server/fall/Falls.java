@@ -2,8 +2,14 @@ package kitetail.server.fall;
 
 import jakarta.annotation.PreDestroy;
 import kitetail.fall.Fall;
+import kitetail.fall.Ground;
+import kitetail.fall.Styling;
 import kitetail.formats.picture.HairPicture;
 import kitetail.growth.Worn;
+import kitetail.hair.Hair;
+import kitetail.hair.StartingHair;
+import kitetail.hair.StartingLengths;
+import kitetail.hair.Stock;
 import kitetail.head.BodyField;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -26,8 +32,15 @@ public class Falls {
 
   private static final int WORN = 24;
 
+  private static final int UNCUT = 24;
+
   /** So many who wait are a crowd. */
   private static final int CROWD = 2;
+
+  /** A pick's picture is smaller still, but a client has some thirty heads to pick from. */
+  private static final int PICK_STRANDS = 800;
+
+  private static final int PICKED = 36;
 
   /** A small picture of a list shows no more. */
   private static final int STILL_STRANDS = 1200;
@@ -41,9 +54,13 @@ public class Falls {
 
   private record Key(Plan plan, double week, int strands) {}
 
+  private record Uncut(HeadSpec head, Hair hair, StartingHair start) {}
+
   private final Kept<At, Drawn> stands = new Kept<>(STANDS);
-  private final Kept<HeadSpec, BodyField> bodies = new Kept<>(BODIES);
+  private final Kept<HeadSpec, Ground> picked = new Kept<>(PICKED);
+  private final Kept<Object, BodyField> bodies = new Kept<>(BODIES);
   private final Kept<Key, Worn> worn = new Kept<>(WORN);
+  private final Kept<Uncut, Fall> uncut = new Kept<>(UNCUT);
   private final Turns turns = new Turns();
   private final Heads heads;
 
@@ -56,9 +73,27 @@ public class Falls {
         new At(head, strands),
         at -> {
           Head fitted = heads.fitted(head);
-          BodyField body = bodies.get(head, h -> BodyField.of(fitted));
-          Worn.Stand stand = Worn.Stand.of(Scalp.of(fitted, at.strands), body);
+          Worn.Stand stand = Worn.Stand.of(Scalp.of(fitted, at.strands), body(fitted));
           return new Drawn(stand, new HairPicture(stand.ground().scalp()));
+        });
+  }
+
+  /** Heads of one skin share it, whatever their hairlines. */
+  private BodyField body(Head head) {
+    return bodies.get(head.skin(), s -> BodyField.of(head));
+  }
+
+  /**
+   * What the picture of a pick is drawn from.
+   *
+   * @throws kitetail.head.HeadMeasureException when no head has these measures
+   */
+  public Ground pick(HeadSpec head) {
+    return picked.get(
+        head,
+        h -> {
+          Head fitted = heads.fitted(h);
+          return new Ground(Scalp.of(fitted, PICK_STRANDS), body(fitted));
         });
   }
 
@@ -70,7 +105,21 @@ public class Falls {
         k -> turns.ask(preview, () -> Worn.of(plan, on(plan.head(), strands).stand(), week)));
   }
 
-  /** The same in full, or of few strands while others wait: those come first then. */
+  /** Hair nobody has cut yet, as it hangs on {@link #still}. */
+  public Fall uncut(HeadSpec head, Hair hair, StartingHair start) {
+    return uncut.inTurn(
+        new Uncut(head, hair, start),
+        k ->
+            turns.ask(
+                true,
+                () -> {
+                  Ground on = still(head).stand().ground();
+                  Stock stock = Stock.of(StartingLengths.spread(on.scalp(), start, hair));
+                  return Fall.of(on, hair, stock, Styling.NATURAL);
+                }));
+  }
+
+  /** A plan as it is worn, in full, or of few strands while others wait: those come first then. */
   Worn inTime(Plan plan, double week) {
     boolean known = worn.has(new Key(plan, week, Fall.STRANDS));
     return of(plan, week, !known && turns.waiting() >= CROWD);

@@ -5,14 +5,11 @@ import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.stream.Stream;
 import kitetail.fall.Fall;
-import kitetail.fall.Styling;
 import kitetail.formats.json.Families;
 import kitetail.formats.picture.View;
 import kitetail.growth.Worn;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
-import kitetail.hair.StartingLengths;
-import kitetail.hair.Stock;
 import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import kitetail.server.fall.Falls;
@@ -73,10 +70,8 @@ class Stills implements Warms {
     return kept.get(
         new Key(new Uncut(head, hair, start), view, width, height),
         k -> {
-          Falls.Drawn on = falls.still(head);
-          Stock stock = Stock.of(StartingLengths.spread(on.stand().ground().scalp(), start, hair));
-          Fall fall = Fall.of(on.stand().ground(), hair, stock, Styling.NATURAL);
-          return on.picture().png(fall, view, width, height);
+          Fall fall = falls.uncut(head, hair, start);
+          return falls.still(head).picture().png(fall, view, width, height);
         });
   }
 

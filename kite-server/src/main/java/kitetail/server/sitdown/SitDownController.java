@@ -13,8 +13,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import javax.imageio.ImageIO;
 import kitetail.fall.Fall;
-import kitetail.fall.Ground;
-import kitetail.fall.Styling;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.Picks;
@@ -23,7 +21,6 @@ import kitetail.formats.words.Units;
 import kitetail.hair.HairMap;
 import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
-import kitetail.hair.Stock;
 import kitetail.hair.WetDry;
 import kitetail.plan.Outcome;
 import kitetail.plan.SitDown;
@@ -194,11 +191,13 @@ class SitDownController {
    * The drawn head of a sit-down, with what is read from it.
    *
    * @param meshes false when the page has this head's meshes already
+   * @param strokes false when how hair grows is not shown
    */
   @PostMapping(value = "/sitdown/head", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] head(
       @AuthenticationPrincipal Person me,
       @RequestParam(defaultValue = "true") boolean meshes,
+      @RequestParam(defaultValue = "true") boolean strokes,
       @RequestBody JsonNode document) {
     SitDown s = SitDownJson.read(document);
     SitHeads.Drawn d = drawn.of(s.head());
@@ -211,25 +210,38 @@ class SitDownController {
         meshes,
         hair,
         lengths,
-        Strokes.of(d.scalp().head(), s.hair(), STROKES));
+        strokes ? Strokes.of(d.scalp().head(), s.hair(), STROKES) : List.of());
   }
 
   /** The hair as it hangs today (docs/formats.md has the layout). */
   @PostMapping(value = "/sitdown/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] fall(@RequestBody JsonNode document) {
     SitDown s = SitDownJson.read(document);
-    Ground ground = falls.still(s.head()).stand().ground();
-    double[] lengths = StartingLengths.spread(ground.scalp(), s.start(), s.hair());
-    Fall f = Fall.of(ground, s.hair(), Stock.of(lengths), Styling.NATURAL);
+    Fall f = falls.uncut(s.head(), s.hair(), s.start());
     ObjectNode n = PlanJson.json().createObjectNode();
     n.put("grownMm", 0).put("strands", f.strands());
     FallBytes.colours(n, f);
     return FallBytes.of(n.toString(), f);
   }
 
+  record PickOption(String id, String title, JsonNode set) {}
+
+  record PickGroup(String id, String title, String part, List<PickOption> options, String why) {}
+
   @GetMapping("/sitdown/picks")
-  List<Picks.Group> picks() {
-    return Picks.all();
+  List<PickGroup> picks() {
+    return Picks.all().stream()
+        .map(
+            g ->
+                new PickGroup(
+                    g.id(),
+                    g.title(),
+                    g.part(),
+                    g.options().stream()
+                        .map(o -> new PickOption(o.id(), o.title(), o.set()))
+                        .toList(),
+                    g.why()))
+        .toList();
   }
 
   /** All options of a group of picks on this client's own head, side by side. */
@@ -248,7 +260,7 @@ class SitDownController {
             .filter(p -> p.id().equals(group))
             .findFirst()
             .orElseThrow(() -> new NotFoundException("No picks called " + group + "."));
-    return png(Picks.strip(g, SitDownJson.read(document), heads::fitted, width, height));
+    return png(Picks.strip(g, SitDownJson.read(document), falls::pick, width, height));
   }
 
   private static byte[] png(BufferedImage image) {

@@ -11,6 +11,7 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
 import kitetail.plan.SitDown;
+import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
 import kitetail.server.warm.Warms;
@@ -33,9 +34,11 @@ class SitHeads implements Warms {
 
   private final Kept<HeadSpec, Drawn> kept = new Kept<>(MOST);
   private final Heads heads;
+  private final Falls falls;
 
-  SitHeads(Heads heads) {
+  SitHeads(Heads heads, Falls falls) {
     this.heads = heads;
+    this.falls = falls;
   }
 
   @Override
@@ -46,7 +49,7 @@ class SitHeads implements Warms {
     }
     Picks.all().stream()
         .limit(STRIPS)
-        .forEach(g -> Picks.strip(g, SitDown.walkIn(), heads::fitted, WIDTH_PX, HEIGHT_PX));
+        .forEach(g -> Picks.strip(g, SitDown.walkIn(), falls::pick, WIDTH_PX, HEIGHT_PX));
   }
 
   Drawn of(HeadSpec spec) {
