@@ -65,7 +65,6 @@ function Sitting({ units }: { units: Units }) {
   const clientName = useSit((s) => s.clientName);
   const canUndo = useSit((s) => s.done.length > 0);
   const [scan, setScan] = useState<FittedScan>();
-  const { drawn, problems, message, busy } = useSitHead(useScanned(document, scan));
   const ramp = useQuery({
     queryKey: ["ramp"],
     queryFn: () => get<Ramp>("/api/ramp"),
@@ -78,7 +77,6 @@ function Sitting({ units }: { units: Units }) {
   });
   const groups = picks.data ?? NO_GROUPS;
   const [part, setPart] = useState(0);
-  const strips = usePickStrips(groups, problems.length > 0 ? null : document, PARTS[part]?.id ?? "wish");
   const [chosen, setCoat] = useState<Coat>("hair");
   const [view, setView] = useState<ViewName>("right");
   const [turn, setTurn] = useState(0);
@@ -89,6 +87,8 @@ function Sitting({ units }: { units: Units }) {
   const [marks, setMarks] = useState<number[]>();
   // What is painted on is the scalp, not the hair over it.
   const coat = chosen === "hair" && (brush || odd) ? "growth" : chosen;
+  const { drawn, problems, message, busy } = useSitHead(useScanned(document, scan), coat === "growth");
+  const strips = usePickStrips(groups, problems.length > 0 ? null : document, PARTS[part]?.id ?? "wish");
   const fall = useSitFall(problems.length > 0 ? null : document, coat === "hair");
   const scroller = useRef<HTMLDivElement>(null);
   useUndoKeys(sit);

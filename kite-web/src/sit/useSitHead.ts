@@ -5,8 +5,9 @@ import { readSit, type SitHead } from "./readSit";
 
 type Shown = { drawn?: SitHead; problems: FieldProblem[]; message: string; busy: boolean };
 
-/** The drawn head of the sit-down as it stands; an answer overtaken by a newer change is dropped. */
-export function useSitHead(document: SitDocument | null): Shown {
+/** The drawn head of the sit-down as it stands; an answer overtaken by a newer change is dropped. Strokes
+ * show how hair grows, where that is looked at. */
+export function useSitHead(document: SitDocument | null, strokes: boolean): Shown {
   const [shown, setShown] = useState<Shown>({ problems: [], message: "", busy: true });
   const known = useRef<{ head: string; drawn: SitHead }>(undefined);
   useEffect(() => {
@@ -15,7 +16,7 @@ export function useSitHead(document: SitDocument | null): Shown {
     const head = JSON.stringify(document.head);
     const have = known.current?.head === head ? known.current.drawn.head : undefined;
     setShown((s) => ({ ...s, busy: true }));
-    bytes(`/api/sitdown/head?meshes=${!have}`, document, abort.signal)
+    bytes(`/api/sitdown/head?meshes=${!have}&strokes=${strokes}`, document, abort.signal)
       .then((b) => {
         const drawn = readSit(b, have);
         known.current = { head, drawn };
@@ -28,6 +29,6 @@ export function useSitHead(document: SitDocument | null): Shown {
         setShown((s) => ({ ...s, problems, message: e.message, busy: false }));
       });
     return () => abort.abort();
-  }, [document]);
+  }, [document, strokes]);
   return shown;
 }

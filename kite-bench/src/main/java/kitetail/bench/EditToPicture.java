@@ -49,7 +49,10 @@ final class EditToPicture {
       })
       """;
 
-  /** Asks for the sit-down's head with one pick or measure changed, and waits for all its bytes. */
+  /**
+   * Asks for the sit-down's head with one pick or measure changed, and waits for all its bytes, as
+   * the page does while hair is shown.
+   */
   private static final String ONE_PICK =
       """
       async i => {
@@ -59,7 +62,7 @@ final class EditToPicture {
                  hairline: {frontPeakMm: i % 10}},
           start: {kind: 'taped', tapedMm: {front: 100, apex: 95, nape: 40}}};
         const start = performance.now();
-        const r = await fetch('/api/sitdown/head', {method: 'POST', body: JSON.stringify(body),
+        const r = await fetch('/api/sitdown/head?strokes=false', {method: 'POST', body: JSON.stringify(body),
           headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token}});
         if (!r.ok) throw new Error(await r.text());
         await r.arrayBuffer();
