@@ -20,8 +20,9 @@ import kitetail.head.Head;
 /** A small drawn head for one pick: the hair that shows it, fallen, from the side that shows it. */
 final class PickPicture {
   private static final int STROKES = 420;
-  private static final double STROKE_MM = 1.1;
+  private static final double STROKE_MM = 1.5;
   private static final int PALE = 0xf6e7d2;
+  private static final int DARK = 0x140d0a;
 
   private PickPicture() {}
 
@@ -67,7 +68,9 @@ final class PickPicture {
     g.setStroke(
         new BasicStroke(
             (float) (STROKE_MM * r.pixelsPerMm()), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-    int pale = Rgb.mix(hair.colour().mean(), PALE, 0.55);
+    int dark = Rgb.mix(hair.colour().mean(), DARK, 0.6);
+    int skin = hair.skin().rgb();
+    int tone = Rgb.contrast(dark, skin) > Rgb.contrast(PALE, skin) ? dark : PALE;
     for (Strokes.Stroke s : Strokes.of(head, hair, STROKES)) {
       Path2D path = new Path2D.Float();
       boolean down = false;
@@ -81,7 +84,7 @@ final class PickPicture {
         }
         down = seen;
       }
-      g.setColor(new Color(Rgb.scaled(pale, 0.9 + 0.1 * s.tone())));
+      g.setColor(new Color(Rgb.scaled(tone, 0.9 + 0.1 * s.tone())));
       g.draw(path);
     }
     g.dispose();
