@@ -35,6 +35,15 @@ export function readHead(buffer: ArrayBuffer): HeadData {
   return { bust, scalp, face };
 }
 
+/** The scalp cut along the borders of sections; `like` tells for each vertex the scalp's own whose hair it shows. */
+export type Seams = { mesh: MeshData; like: Uint32Array };
+
+export function readSeams(buffer: ArrayBuffer): Seams {
+  const meshes = meshReader(buffer, 0);
+  const mesh = meshes.next();
+  return { mesh, like: new Uint32Array(buffer, meshes.at(), mesh.points.length / 3) };
+}
+
 /** A field worked out when it is first looked at: the head is painted before the profile is read. */
 function whenAsked<T, K extends keyof T>(of: T, key: K, make: () => T[K]) {
   Object.defineProperty(of, key, {

@@ -12,6 +12,7 @@ import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useFall } from "../store/useFall";
 import { Legend } from "./LookBar";
+import { useSeams } from "./useHead";
 
 const XRAY = "#1b3f6b";
 
@@ -53,6 +54,7 @@ export function BenchHead(props: Props) {
   const before = all ? 0 : Math.max(0, done - 1);
   const { paint, rows } = useBenchPaint({ document, outcome, ramp, coat, done, before });
   const shape = outcome?.state(before);
+  const seams = useSeams(outcome && shown !== "fallen" ? document : null);
   const fits = over !== undefined && over.length === shape?.length;
   const overlays = useMemo(
     () => (
@@ -94,6 +96,7 @@ export function BenchHead(props: Props) {
     <div className="absolute inset-0" aria-busy={busy}>
       <Head3D
         head={head}
+        seams={seams}
         paint={paint}
         lengths={outcome.state(done)}
         before={outcome.state(all ? done : before)}

@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import type { PlanDocument, Ramp } from "../api/types";
+import { useSeams } from "../bench/useHead";
 import { lengthPaint } from "../draw/coats";
 import { Grip3D } from "../draw/Grip3D";
 import { Head3D } from "../draw/Head3D";
@@ -25,12 +26,14 @@ export function ChairHead({ document, at, bite, outcome, head, ramp, units }: Pr
   const paint = useMemo(() => lengthPaint(after, ramp), [after, ramp]);
   const cuts = (outcome.result.moves[at]?.bites ?? 0) > 0 && move?.cut.kind !== "aside";
   const grip = useGrip(document, move?.id ?? "", cuts ? bite : null);
+  const seams = useSeams(document, true);
   const held = useMemo(() => (grip ? <Grip3D grip={grip} /> : null), [grip]);
   return (
     <div className="relative min-h-[280px]">
       <div className="absolute inset-0">
         <Head3D
           head={head}
+          seams={seams}
           paint={paint}
           lengths={after}
           before={outcome.state(at)}

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { keptJson } from "../api/http";
 import type { CheckItem } from "../api/types";
-import { useHead } from "../bench/useHead";
+import { useHead, useSeams } from "../bench/useHead";
 import { lengthPaint } from "../draw/coats";
 import { Head3D } from "../draw/Head3D";
 import { Pin3D } from "../draw/Pin3D";
@@ -43,6 +43,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   });
   const { outcome } = useOutcome(t.document, true);
   const { head, ramp } = useHead(t.document, true);
+  const seams = useSeams(t.document, true);
   const last = outcome?.state(outcome.count - 1);
   const paint = useMemo(() => (last && ramp ? lengthPaint(last, ramp) : undefined), [last, ramp]);
   const [looked, setLooked] = useState<number | null>(null);
@@ -105,6 +106,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
           <div className="absolute inset-0">
             <Head3D
               head={head}
+              seams={seams}
               paint={paint}
               lengths={last}
               before={last}

@@ -1,7 +1,7 @@
 import { useThree } from "@react-three/fiber";
 import { memo, type ReactNode, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import * as THREE from "three";
-import type { HeadData } from "../api/binary";
+import type { HeadData, Seams } from "../api/binary";
 import { lengthWords, type Units } from "../store/units";
 import { Bust3D } from "./Bust3D";
 import type { Paint } from "./coats";
@@ -10,8 +10,10 @@ import { contourLabels, type Label } from "./contourLabels";
 import { cutField } from "./cutField";
 import { geometryOf, HeadStage, type Still } from "./HeadStage";
 import { HeadSvg } from "./HeadSvg";
+import { kindFields, MOST_KINDS } from "./kinds";
 import { bandOf, lengthMaterial } from "./lengthMaterial";
 import { Standing3D } from "./Standing3D";
+import { alongSeams, rimOnSeams } from "./seams";
 import type { ViewName } from "./views";
 
 /** Pixels for each of the screen's while it turns or is painted anew; at rest it is drawn sharp. */
@@ -19,6 +21,8 @@ const MOVING_RATIO = 0.8;
 
 type Props = {
   head: HeadData;
+  /** The scalp cut along the borders of sections, once it is there. */
+  seams?: Seams;
   paint: Paint;
   /** Lengths after and before the chosen move, for the line round what it cuts. */
   lengths: Float32Array;
@@ -93,10 +97,11 @@ export const Head3D = memo(function Head3D(props: Props) {
   );
 });
 
-function Painted({ head, lengths, before, paint }: Props) {
+function Painted({ head, seams, lengths, before, paint }: Props) {
   const { invalidate, advance } = useThree();
   const drawn = useRef(false);
-  const scalp = useMemo(() => geometryOf(head.scalp), [head]);
+  const mesh = seams?.mesh ?? head.scalp;
+  const scalp = useMemo(() => geometryOf(mesh), [mesh]);
   const colours = paint.kind === "bands" ? paint.colours.join() : "";
   const coat = useMemo(() => (colours ? lengthMaterial(colours.split(",")) : colourMaterial()), [colours]);
   useEffect(() => () => scalp.dispose(), [scalp]);
@@ -105,16 +110,27 @@ function Painted({ head, lengths, before, paint }: Props) {
   useLayoutEffect(() => {
     if (paint.kind === "bands") {
       const bands = paint.values.map((l) => bandOf(l, paint.levels));
-      scalp.setAttribute("band", new THREE.BufferAttribute(bands, 1));
-    } else scalp.setAttribute("tone", new THREE.BufferAttribute(paint.tones, 3));
-    const cut = cutField(lengths, before, head.scalp.triangles);
+      scalp.setAttribute("band", new THREE.BufferAttribute(alongSeams(bands, seams), 1));
+    } else {
+      const { colours, shares } = kindFields(alongSeams(paint.tones, seams, 3), mesh.triangles);
+      const both = new THREE.InterleavedBuffer(shares, MOST_KINDS);
+      scalp.setAttribute("kindsA", new THREE.InterleavedBufferAttribute(both, 4, 0));
+      scalp.setAttribute("kindsB", new THREE.InterleavedBufferAttribute(both, 4, 4));
+      colours.forEach((c, k) => {
+        coat.uniforms.colours?.value[k].setRGB(...c, THREE.LinearSRGBColorSpace);
+      });
+    }
+    const cut = rimOnSeams(
+      cutField(alongSeams(lengths, seams), alongSeams(before, seams), mesh.triangles),
+      lengths.length,
+    );
     scalp.setAttribute("cut", new THREE.BufferAttribute(cut, 1));
     performance.mark("kite-laid");
     // The first picture waits for its camera; another paint is drawn at once and not with the next frame.
     if (drawn.current) advance(performance.now());
     else invalidate();
     drawn.current = true;
-  }, [scalp, head, lengths, before, paint, invalidate, advance]);
+  }, [scalp, coat, mesh, seams, lengths, before, paint, invalidate, advance]);
   return (
     <>
       <Bust3D mesh={head.bust} lines={head.face} />

@@ -1,21 +1,29 @@
 import * as THREE from "three";
+import { MOST_KINDS } from "./kinds";
 import { SHADE } from "./lengthMaterial";
 import { LIGHT } from "./light";
 
-/** A colour of its own at every vertex: for what is of kinds and has no more or less. */
+/** For what is of kinds and has no more or less: each pixel has the colour of the kind there is most of. */
 export function colourMaterial(): THREE.ShaderMaterial {
   return new THREE.ShaderMaterial({
-    uniforms: { ...LIGHT },
+    uniforms: { ...LIGHT, colours: { value: Array.from({ length: MOST_KINDS }, () => new THREE.Color()) } },
     vertexShader: `
-      attribute vec3 tone; attribute float cut; varying float shade; varying vec3 colour; varying float isCut;
+      attribute vec4 kindsA; attribute vec4 kindsB; attribute float cut;
+      varying float shade; varying vec4 a; varying vec4 b; varying float isCut;
       ${SHADE}
       void main() {
-        shade = shadeOf(normalize(normalMatrix * normal)); colour = tone; isCut = cut;
+        shade = shadeOf(normalize(normalMatrix * normal)); a = kindsA; b = kindsB; isCut = cut;
         gl_Position = projectionMatrix * modelViewMatrix * vec4(position, 1.0);
       }`,
     fragmentShader: `
-      varying float shade; varying vec3 colour; varying float isCut;
+      varying float shade; varying vec4 a; varying vec4 b; varying float isCut;
+      uniform vec3 colours[${MOST_KINDS}];
       void main() {
+        float most = -1.0; vec3 colour = vec3(0.0);
+        float shares[${MOST_KINDS}] = float[](a.x, a.y, a.z, a.w, b.x, b.y, b.z, b.w);
+        for (int k = 0; k < ${MOST_KINDS}; k++) {
+          if (shares[k] > most) { most = shares[k]; colour = colours[k]; }
+        }
         float edge = 1.0 - smoothstep(0.8, 1.9, abs(isCut - 0.5) / max(fwidth(isCut), 1e-4));
         gl_FragColor = vec4(mix(colour, vec3(0.106, 0.141, 0.251), edge) * shade, 1.0);
       }`,

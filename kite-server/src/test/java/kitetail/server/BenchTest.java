@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.net.http.HttpResponse;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Outcome;
@@ -53,6 +55,39 @@ class BenchTest extends InShop {
     assertThat(refused("/api/edit/length", a)).contains("earToEar");
     a.put("walk", "centre").put("atMm", 9000);
     assertThat(refused("/api/edit/length", a)).contains("allowed 0 to 3");
+  }
+
+  /** The paint's own vertices first, as the lengths come; then both sides of each crossing. */
+  @Test
+  void theScalpCutAlongItsSections_saysWhoseHairEachVertexShows() {
+    String document = asked("tapered-pixie").path("document").toString();
+    ByteBuffer head =
+        ByteBuffer.wrap(maud.bytes("POST", "/api/head", document).body())
+            .order(ByteOrder.LITTLE_ENDIAN);
+    int scalp = 8 + 24 * head.getInt(0) + 4 * head.getInt(4);
+    int own = head.getInt(scalp);
+    ByteBuffer seams =
+        ByteBuffer.wrap(maud.bytes("POST", "/api/seams", document).body())
+            .order(ByteOrder.LITTLE_ENDIAN);
+    int vertices = seams.getInt(0);
+    int like = 8 + 24 * vertices + 4 * seams.getInt(4);
+    assertThat(seams.limit()).isEqualTo(like + 4 * vertices);
+    assertThat(vertices).isBetween(own + 400, 3 * own);
+    for (int v = 0; v < vertices; v++) {
+      int of = seams.getInt(like + 4 * v);
+      assertThat(of).isBetween(0, own - 1);
+      if (v < own) {
+        assertThat(of).isEqualTo(v);
+      }
+      double far = 0;
+      for (int k = 0; k < 3; k++) {
+        far +=
+            Math.pow(
+                seams.getFloat(8 + 4 * (3 * v + k)) - head.getFloat(scalp + 8 + 4 * (3 * of + k)),
+                2);
+      }
+      assertThat(Math.sqrt(far)).isLessThan(22);
+    }
   }
 
   @Test

@@ -29,6 +29,9 @@ import kitetail.head.FaceLine;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
+import kitetail.plan.Plan;
+import kitetail.section.Region;
+import kitetail.section.SeamMesh;
 
 /**
  * A head painted with its length map, from any side. Made once for a scalp; then draws any state of
@@ -46,10 +49,24 @@ public final class HeadPicture {
   private final List<Mesh> faceLines;
 
   public HeadPicture(Scalp scalp) {
-    head = scalp.head();
-    bust = Bust.of(head);
-    scalpMesh = ScalpMesh.of(scalp);
-    faceLines = FaceLine.ribbons(head);
+    this(scalp.head(), Bust.of(scalp.head()), ScalpMesh.of(scalp), FaceLine.ribbons(scalp.head()));
+  }
+
+  private HeadPicture(Head head, Mesh bust, ScalpMesh scalpMesh, List<Mesh> faceLines) {
+    this.head = head;
+    this.bust = bust;
+    this.scalpMesh = scalpMesh;
+    this.faceLines = faceLines;
+  }
+
+  /**
+   * The same head, its paint ending where a plan's sections end.
+   *
+   * @param scalp the picture's own
+   */
+  public HeadPicture along(Plan plan, Scalp scalp) {
+    List<Region> regions = plan.sections().stream().map(s -> plan.region(s.id())).toList();
+    return new HeadPicture(head, bust, SeamMesh.of(scalp, scalpMesh, regions), faceLines);
   }
 
   public Mesh bust() {

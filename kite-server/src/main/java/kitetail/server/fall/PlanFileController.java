@@ -97,7 +97,7 @@ class PlanFileController implements Warms {
     Falls.Drawn on = falls.sheet(plan.head());
     Fall fall = Worn.fall(plan, on.stand(), 0);
     byte[] fallen = on.picture().png(fall, View.CORNER, Sheet.PICTURE_WIDTH, Sheet.PICTURE_HEIGHT);
-    return new Sheet(plan, heads.run(plan), heads.of(plan).picture(), fallen, units, who);
+    return new Sheet(plan, heads.run(plan), heads.seamed(plan), fallen, units, who);
   }
 
   @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")

@@ -1,5 +1,6 @@
 package kitetail.server.head;
 
+import java.util.List;
 import kitetail.formats.json.ResultJson;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.head.Head;
@@ -9,6 +10,7 @@ import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
+import kitetail.section.Section;
 import org.springframework.stereotype.Component;
 
 /**
@@ -20,6 +22,11 @@ public class Heads {
   private static final int KEPT = 60;
   private static final int FITTED = 600;
 
+  /** Some 0.5 MB each. */
+  private static final int SEAMED = 40;
+
+  private record Seamed(HeadSpec head, List<Section> sections) {}
+
   /**
    * A head ready to be cut and drawn.
    *
@@ -29,6 +36,7 @@ public class Heads {
 
   private final Kept<HeadSpec, Head> fitted = new Kept<>(FITTED);
   private final Kept<HeadSpec, Ready> kept = new Kept<>(KEPT);
+  private final Kept<Seamed, HeadPicture> seamed = new Kept<>(SEAMED);
 
   /**
    * A fitted head.
@@ -46,6 +54,16 @@ public class Heads {
           Scalp scalp = Scalp.of(fitted(s), Scalp.DEFAULT_SITES);
           return new Ready(
               new Workbench(scalp), new HeadPicture(scalp), ResultJson.walks(scalp).toString());
+        });
+  }
+
+  /** A plan's head, its paint ending where the plan's sections end. */
+  public HeadPicture seamed(Plan plan) {
+    return seamed.get(
+        new Seamed(plan.head(), plan.sections()),
+        s -> {
+          Ready ready = of(plan);
+          return ready.picture().along(plan, ready.bench().scalp());
         });
   }
 

@@ -145,7 +145,7 @@ class PictureController {
   private ResponseEntity<byte[]> map(Plan plan, String view, int width, int height) {
     sized(width, height);
     double[] lengths = heads.run(plan).afterMm();
-    return kept(heads.of(plan).picture().png(lengths, view(view), width, height, null));
+    return kept(heads.seamed(plan).png(lengths, view(view), width, height, null));
   }
 
   private static void sized(int width, int height) {

@@ -4,10 +4,13 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.geom.Mesh;
+import kitetail.head.ScalpMesh;
 import kitetail.plan.Outcome;
 import kitetail.server.head.MeshBytes;
 
@@ -28,6 +31,25 @@ final class Binary {
         ByteBuffer.allocate(meshes.stream().mapToInt(MeshBytes::size).sum())
             .order(ByteOrder.LITTLE_ENDIAN);
     meshes.forEach(m -> MeshBytes.put(b, m));
+    return b.array();
+  }
+
+  /**
+   * The scalp cut along borders: its mesh, then for each of its vertices the vertex of the whole
+   * scalp whose hair it shows (uint32).
+   */
+  static byte[] seams(ScalpMesh whole, ScalpMesh cut) {
+    Map<Integer, Integer> vertexOf = new HashMap<>();
+    for (int v = 0; v < whole.roots().length; v++) {
+      vertexOf.put(whole.roots()[v], v);
+    }
+    ByteBuffer b =
+        ByteBuffer.allocate(MeshBytes.size(cut.mesh()) + 4 * cut.roots().length)
+            .order(ByteOrder.LITTLE_ENDIAN);
+    MeshBytes.put(b, cut.mesh());
+    for (int root : cut.roots()) {
+      b.putInt(vertexOf.get(root));
+    }
     return b.array();
   }
 

@@ -171,6 +171,13 @@ class PlanController {
     return Binary.head(heads.of(PlanJson.read(document)).picture());
   }
 
+  /** The scalp of a plan's head cut along the borders of its sections. */
+  @PostMapping(value = "/seams", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] seams(@RequestBody JsonNode document) {
+    Plan plan = PlanJson.read(document);
+    return Binary.seams(heads.of(plan).picture().scalpMesh(), heads.seamed(plan).scalpMesh());
+  }
+
   /** What comes of a plan: numbers, words and the length at every scalp vertex. */
   @PostMapping(value = "/outcome", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
