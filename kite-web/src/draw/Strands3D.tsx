@@ -26,7 +26,7 @@ const MOST_COVER = 0.92;
 const WIDE_MM = 3.3;
 const NARROW_MM = 1.1;
 /** While it turns on a slow machine so many of the strands are drawn, each of fewer points. */
-const MOVING_SHARE = 0.27;
+const MOVING_SHARE = 0.24;
 
 /** Head and strands of fallen hair, on a stage. */
 export function Strands3D({ head, fall, lengths, light = "day" }: Props) {

@@ -48,9 +48,10 @@ final class PickPicture {
   }
 
   static BufferedImage draw(
-      Ground ground, Hair hair, Eye eye, PickHair shown, int width, int height) {
+      PickHead head, Hair hair, Eye eye, PickHair shown, int width, int height) {
+    Ground ground = head.ground();
     Fall fall = Fall.of(ground, hair, shown.on(ground.scalp()), shown.styling());
-    BufferedImage out = new HairPicture(ground.scalp()).draw(fall, eye.frame, width, height);
+    BufferedImage out = head.picture().draw(fall, eye.frame, width, height);
     if (shown.strokes()) {
       strokes(out, ground.scalp().head(), hair, eye);
     }

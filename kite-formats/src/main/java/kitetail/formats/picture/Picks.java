@@ -5,7 +5,6 @@ import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import kitetail.fall.Ground;
 import kitetail.formats.json.MergePatch;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
@@ -48,16 +47,16 @@ public final class Picks {
   /**
    * Every option of a group on this client's own head, side by side in one image.
    *
-   * @param grounds gives the ground of a head for its hair to fall on; asked by many threads
+   * @param heads gives a head to draw on; asked by many threads
    */
   public static BufferedImage strip(
-      Group group, SitDown now, Function<HeadSpec, Ground> grounds, int width, int height) {
+      Group group, SitDown now, Function<HeadSpec, PickHead> heads, int width, int height) {
     JsonNode document = SitDownJson.tree(now);
     BufferedImage strip =
         new BufferedImage(width * group.options().size(), height, BufferedImage.TYPE_INT_ARGB);
     List<BufferedImage> drawn =
         group.options().parallelStream()
-            .map(o -> one(group, o, document, now, grounds, width, height))
+            .map(o -> one(group, o, document, now, heads, width, height))
             .toList();
     Graphics2D g = strip.createGraphics();
     for (int i = 0; i < drawn.size(); i++) {
@@ -72,18 +71,18 @@ public final class Picks {
       Option option,
       JsonNode document,
       SitDown now,
-      Function<HeadSpec, Ground> grounds,
+      Function<HeadSpec, PickHead> heads,
       int width,
       int height) {
     SitDown picked = SitDownJson.read(MergePatch.apply(document, option.set()));
-    Ground ground;
+    PickHead head;
     try {
-      ground = grounds.apply(picked.head());
+      head = heads.apply(picked.head());
     } catch (HeadMeasureException e) {
       // The measures taken do not go with this shape: drawn as it would look by the girth alone.
       HeadSpec.Measured m = picked.head();
-      ground =
-          grounds.apply(
+      head =
+          heads.apply(
               new HeadSpec.Measured(
                   m.girthMm(),
                   null,
@@ -96,7 +95,7 @@ public final class Picks {
                   m.relief()));
     }
     return PickPicture.draw(
-        ground,
+        head,
         picked.hair(),
         PickPicture.Eye.valueOf(group.eye().toUpperCase(Locale.ROOT)),
         option.hair() == null ? group.hair() : option.hair(),

@@ -33,7 +33,8 @@ import tools.jackson.databind.json.JsonMapper;
 class PicksTest {
   private static final JsonMapper JSON = new JsonMapper();
   private static final Head HEAD = Head.of(new HeadSpec.Measured(570, null, null));
-  private static final Ground GROUND = Ground.of(Scalp.of(HEAD, 800));
+  private static final Ground GROUND = Ground.of(Scalp.of(HEAD, 600));
+  private static final PickHead DRAWN = PickHead.of(GROUND);
 
   static Stream<Picks.Group> groups() {
     return Picks.all().stream();
@@ -83,7 +84,7 @@ class PicksTest {
   }
 
   private static BufferedImage drawn(PickPicture.Eye eye, Hair hair, PickHair shown) {
-    return PickPicture.draw(GROUND, hair, eye, shown, 208, 240);
+    return PickPicture.draw(DRAWN, hair, eye, shown, 208, 240);
   }
 
   private static PickHair hairOf(String group, String option) {
@@ -168,7 +169,7 @@ class PicksTest {
   void theOptionsOfAGroup_areToldApartAtAGlance(Picks.Group g) {
     int w = 100;
     int h = 116;
-    BufferedImage strip = Picks.strip(g, SitDown.walkIn(), PicksTest::ground, w, h);
+    BufferedImage strip = Picks.strip(g, SitDown.walkIn(), PicksTest::head, w, h);
     for (int a = 0; a < g.options().size(); a++) {
       for (int b = a + 1; b < g.options().size(); b++) {
         long differ = 0;
@@ -186,13 +187,13 @@ class PicksTest {
     }
   }
 
-  private static final Map<HeadSpec, Ground> GROUNDS = new ConcurrentHashMap<>();
+  private static final Map<HeadSpec, PickHead> HEADS = new ConcurrentHashMap<>();
 
-  private static Ground ground(HeadSpec spec) {
-    Ground known = GROUNDS.get(spec);
+  private static PickHead head(HeadSpec spec) {
+    PickHead known = HEADS.get(spec);
     if (known == null) {
-      known = Ground.of(Scalp.of(Head.of(spec), 800));
-      GROUNDS.put(spec, known);
+      known = PickHead.of(Ground.of(Scalp.of(Head.of(spec), 600)));
+      HEADS.put(spec, known);
     }
     return known;
   }

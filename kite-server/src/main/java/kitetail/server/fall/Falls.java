@@ -5,6 +5,7 @@ import kitetail.fall.Fall;
 import kitetail.fall.Ground;
 import kitetail.fall.Styling;
 import kitetail.formats.picture.HairPicture;
+import kitetail.formats.picture.PickHead;
 import kitetail.growth.Worn;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
@@ -37,10 +38,11 @@ public class Falls {
   /** So many who wait are a crowd. */
   private static final int CROWD = 2;
 
-  /** A pick's picture is smaller still, but a client has some thirty heads to pick from. */
-  private static final int PICK_STRANDS = 800;
+  /** A pick's picture is smaller still. */
+  private static final int PICK_STRANDS = 600;
 
-  private static final int PICKED = 36;
+  /** Most picks are of the head there is; those of its shape are seldom asked for twice. */
+  private static final int PICKED = 12;
 
   /** A small picture of a list shows no more. */
   private static final int STILL_STRANDS = 1200;
@@ -57,7 +59,7 @@ public class Falls {
   private record Uncut(HeadSpec head, Hair hair, StartingHair start) {}
 
   private final Kept<At, Drawn> stands = new Kept<>(STANDS);
-  private final Kept<HeadSpec, Ground> picked = new Kept<>(PICKED);
+  private final Kept<HeadSpec, PickHead> picked = new Kept<>(PICKED);
   private final Kept<Object, BodyField> bodies = new Kept<>(BODIES);
   private final Kept<Key, Worn> worn = new Kept<>(WORN);
   private final Kept<Uncut, Fall> uncut = new Kept<>(UNCUT);
@@ -88,12 +90,12 @@ public class Falls {
    *
    * @throws kitetail.head.HeadMeasureException when no head has these measures
    */
-  public Ground pick(HeadSpec head) {
+  public PickHead pick(HeadSpec head) {
     return picked.get(
         head,
         h -> {
           Head fitted = heads.fitted(h);
-          return new Ground(Scalp.of(fitted, PICK_STRANDS), body(fitted));
+          return PickHead.of(new Ground(Scalp.of(fitted, PICK_STRANDS), body(fitted)));
         });
   }
 
