@@ -1,12 +1,49 @@
+import { readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
+import type { Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
+
+/** What turns a head, named in the page itself: it is on its way while the rest is still being read. */
+const EARLY = ["Bust3D", "Bench", "Head3D", "Strands3D"];
+
+const fetchedEarly: Plugin = {
+  name: "fetched-early",
+  transformIndexHtml: (_, { bundle }) =>
+    Object.values(bundle ?? {})
+      .filter((c) => c.type === "chunk" && EARLY.includes(c.name))
+      .map((c) => ({
+        tag: "link",
+        attrs: { rel: "modulepreload", crossorigin: true, href: `/${c.fileName}` },
+      })),
+};
+
+/** Beside each script and style what is sent of it, so that no server packs it again for every visitor. */
+const packed: Plugin = {
+  name: "packed",
+  apply: "build",
+  // The last to see them: other plugins still write in what is bundled.
+  writeBundle: {
+    order: "post",
+    handler({ dir }, bundle) {
+      for (const { fileName } of Object.values(bundle)) {
+        if (!/\.(js|css)$/.test(fileName)) continue;
+        const file = join(dir ?? "dist", fileName);
+        writeFileSync(`${file}.gz`, gzipSync(readFileSync(file), { level: 9 }));
+      }
+    },
+  },
+};
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    fetchedEarly,
+    packed,
     // The chair registers it: a reload there works with the network gone.
     VitePWA({
       injectRegister: false,

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import type { GripRow, PlanDocument, Ramp } from "../api/types";
 import { COATS } from "../draw/coats";
@@ -54,7 +54,9 @@ export function BenchHead(props: Props) {
   const before = all ? 0 : Math.max(0, done - 1);
   const { paint, rows } = useBenchPaint({ document, outcome, ramp, coat, done, before });
   const shape = outcome?.state(before);
-  const seams = useSeams(outcome && shown !== "fallen" ? document : null);
+  // The head is painted first; its borders are drawn in when they are there.
+  const painted = useDeferredValue(outcome !== undefined, false);
+  const seams = useSeams(painted && shown !== "fallen" ? document : null);
   const fits = over !== undefined && over.length === shape?.length;
   const overlays = useMemo(
     () => (

@@ -30,7 +30,7 @@ type Props = {
   /** Grows with every press of a view's button, so that the same view can be set again. */
   viewTurn: number;
   label: string;
-  /** Called once the head stands still. */
+  /** Called at the first picture, and whenever the head stands still. */
   onStill?: Still;
   /** Turns together with every other linked head. */
   linked?: boolean;
@@ -191,6 +191,7 @@ function Turning({
   }, [view, viewTurn, wide, camera, invalidate, size.width, size.height]);
 
   const quick = useRef<boolean | undefined>(undefined);
+  const begun = useRef(false);
   // Plain pixels while something changes; once still, drawn anew with more of them.
   useFrame(({ scene }) => {
     const ratio = Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio);
@@ -203,6 +204,9 @@ function Turning({
     }
     clearTimeout(stillTimer.current);
     drawShare(gl, size, Math.min(1, movingRatio / ratio));
+    // What is first seen is told at once.
+    if (!begun.current) still.current?.(camera, size);
+    begun.current = true;
     stillTimer.current = setTimeout(() => {
       still.current?.(camera, size);
       quick.current ??= frameMs(gl, scene, camera) < QUICK_FRAME_MS;
