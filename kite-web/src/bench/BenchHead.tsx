@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import type { GripRow, PlanDocument, Ramp } from "../api/types";
 import { COATS } from "../draw/coats";
-import { Grip3D } from "../draw/Grip3D";
+import { Grip3D, handsRoom } from "../draw/Grip3D";
 import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
 import { useBenchPaint } from "../draw/useBenchPaint";
@@ -106,7 +106,7 @@ export function BenchHead(props: Props) {
         view={view}
         viewTurn={turn}
         linked={linked}
-        wide={grip !== undefined}
+        room={grip ? handsRoom(outcome.state(0)) : 1}
         units={units}
         label={`${of} from the ${view}, painted with ${COATS[coat].toLowerCase()} ${all ? "after the whole plan" : `after move ${(chosen as number) + 1}`}`}
       >

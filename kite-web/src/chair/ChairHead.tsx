@@ -3,7 +3,7 @@ import type { HeadData, Outcome } from "../api/binary";
 import type { PlanDocument, Ramp } from "../api/types";
 import { useSeams } from "../bench/useHead";
 import { lengthPaint } from "../draw/coats";
-import { Grip3D } from "../draw/Grip3D";
+import { Grip3D, handsRoom } from "../draw/Grip3D";
 import { Head3D } from "../draw/Head3D";
 import type { Units } from "../store/units";
 import { useGrip } from "../store/useGrip";
@@ -27,6 +27,8 @@ export function ChairHead({ document, at, bite, outcome, head, ramp, units }: Pr
   const cuts = (outcome.result.moves[at]?.bites ?? 0) > 0 && move?.cut.kind !== "aside";
   const grip = useGrip(document, move?.id ?? "", cuts ? bite : null);
   const seams = useSeams(document, true);
+  // The same for every move of the plan, with a bite in the hand or none.
+  const room = useMemo(() => handsRoom(outcome.state(0)), [outcome]);
   const held = useMemo(() => (grip ? <Grip3D grip={grip} /> : null), [grip]);
   return (
     <div className="relative min-h-[280px]">
@@ -41,7 +43,7 @@ export function ChairHead({ document, at, bite, outcome, head, ramp, units }: Pr
           viewTurn={0}
           units={units}
           labelled={false}
-          wide={grip !== undefined}
+          room={room}
           label={`Head from the ${move?.stand}, what move ${at + 1} cuts ringed in vermilion, bite ${bite} in the hand`}
         >
           {held}

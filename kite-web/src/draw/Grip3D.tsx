@@ -14,6 +14,18 @@ const LIFT_MM = 1.6;
 /** How far a comb's teeth reach under its cutting edge. */
 const TEETH_MM = 9;
 
+/** From the middle of the picture to the top of the head with fingers above it, and to the picture's upper edge. */
+const UP_MM = 132;
+const HALF_MM = 165;
+const LEAST_ROOM = 1.1;
+const MOST_ROOM = 1.5;
+
+/** How much farther off a head is seen so that its hair held straight up stays in the picture, within reason. */
+export function handsRoom(lengthsMm: Float32Array): number {
+  const longest = lengthsMm.reduce((a, b) => Math.max(a, b), 0);
+  return Math.min(MOST_ROOM, Math.max(LEAST_ROOM, (UP_MM + longest) / HALF_MM));
+}
+
 const v3 = (p: number[]) => new THREE.Vector3(p[0], p[1], p[2]);
 
 /** The chosen move on the head: its partings, the held bite, and the fingers, comb or guard where they really are. */

@@ -22,7 +22,7 @@ type Props = {
 };
 
 /** While it turns on a slow machine: so many of the pixels. */
-const MOVING_RATIO = 0.6;
+const MOVING_RATIO = 0.5;
 /** Every strand takes its time: the sharp picture is begun a little sooner than of a bare head. */
 const STILL_MS = 80;
 /** Hair is fine enough at this, and drawn within a quarter of a second of rest. */

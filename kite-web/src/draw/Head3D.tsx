@@ -18,6 +18,7 @@ import type { ViewName } from "./views";
 
 /** Pixels for each of the screen's while it turns or is painted anew; at rest it is drawn sharp. */
 const MOVING_RATIO = 0.8;
+const STANDING_ROOM = 1.5;
 
 type Props = {
   head: HeadData;
@@ -34,8 +35,8 @@ type Props = {
   units: Units;
   label: string;
   labelled?: boolean;
-  /** Seen from farther off. */
-  wide?: boolean;
+  /** So many times as far off, for hands and hair that is held out. */
+  room?: number;
   /** Turns together with the other head on the screen. */
   linked?: boolean;
   /** Drawn on the head besides: a bite, partings, the shape before. */
@@ -75,7 +76,7 @@ export const Head3D = memo(function Head3D(props: Props) {
         onStill={place}
         linked={props.linked}
         movingRatio={MOVING_RATIO}
-        wide={props.standing || props.wide}
+        room={props.standing ? STANDING_ROOM : props.room}
         instead={<HeadSvg head={head} paint={paint} view={props.view} units={units} label={props.label} />}
       >
         <Painted {...props} />

@@ -11,7 +11,6 @@ import { VIEWS, type ViewName } from "./views";
 
 const DISTANCE_MM = 850;
 const MIDDLE = new THREE.Vector3(0, 0, 8);
-const WIDER = 1.5;
 /** Nothing has moved for so long: the head stands still. */
 const STILL_MS = 100;
 /** At rest a slow machine draws so many pixels for each of the screen's, a quick one more. */
@@ -40,8 +39,8 @@ type Props = {
   stillMs?: number;
   /** Pixels drawn for each of the screen's at rest, by a slow machine. */
   sharpRatio?: number;
-  /** Seen from farther off, where hair stands out from the head. */
-  wide?: boolean;
+  /** So many times as far off, where hair or hands stand out from the head. */
+  room?: number;
   children: ReactNode;
   /** Shown when the browser cannot draw in 3D. */
   instead: ReactNode;
@@ -68,7 +67,7 @@ export function HeadStage({
   label,
   onStill,
   linked,
-  wide,
+  room,
   movingRatio,
   stillMs,
   sharpRatio,
@@ -97,7 +96,7 @@ export function HeadStage({
         viewTurn={viewTurn}
         onStill={onStill}
         linked={linked}
-        wide={wide}
+        room={room}
         movingRatio={movingRatio}
         stillMs={stillMs}
         sharpRatio={sharpRatio}
@@ -120,7 +119,7 @@ function Turning({
   viewTurn,
   onStill,
   linked,
-  wide,
+  room,
   movingRatio = 1,
   stillMs = STILL_MS,
   sharpRatio = SHARP_RATIO,
@@ -183,12 +182,12 @@ function Turning({
   // biome-ignore lint/correctness/useExhaustiveDependencies: viewTurn asks for the same view again
   useEffect(() => {
     const [x, y, z] = VIEWS[view];
-    const far = DISTANCE_MM * (size.width < size.height * 0.9 ? 1.2 : 1) * (wide ? WIDER : 1);
+    const far = DISTANCE_MM * (size.width < size.height * 0.9 ? 1.2 : 1) * (room ?? 1);
     camera.position.copy(MIDDLE).add(new THREE.Vector3(x, y, z).normalize().multiplyScalar(far));
     controls.current?.update();
     camera.lookAt(MIDDLE);
     invalidate();
-  }, [view, viewTurn, wide, camera, invalidate, size.width, size.height]);
+  }, [view, viewTurn, room, camera, invalidate, size.width, size.height]);
 
   const quick = useRef<boolean | undefined>(undefined);
   const begun = useRef(false);
