@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import kitetail.check.Check;
 import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
@@ -382,5 +383,22 @@ class FamilyMarksTest {
     d.untouched("lowRight");
     assertThat(d.at(Place.RIDGE_LEFT)).isGreaterThan(d.at(Place.APEX) + 5);
     assertThat(d.at(Place.NAPE)).isEqualTo(d.before(Place.NAPE));
+  }
+
+  /** A number belongs into the cut, where it can be changed; in a name it would then be wrong. */
+  @ParameterizedTest
+  @MethodSource("names")
+  void noNameCarriesANumber(String name) {
+    assertThat(name).doesNotContainPattern("[0-9½¼¾⅓⅔]");
+  }
+
+  static Stream<String> names() {
+    return Families.all().values().stream()
+        .flatMap(
+            p ->
+                Stream.concat(
+                    p.moves().stream().map(m -> m.name()),
+                    p.sections().stream().map(s -> s.name())))
+        .distinct();
   }
 }

@@ -126,7 +126,7 @@ class BenchTest extends InShop {
   void movesAndSections_areChanged_orRefusedWithTheReason() {
     ObjectNode a = asked("tapered-pixie");
     a.put("what", "reorder").put("move", "combBack").put("at", 0);
-    assertThat(refused("/api/edit/move", a)).contains("Do “Guard 6 for bulk” before");
+    assertThat(refused("/api/edit/move", a)).contains("Do “Guard for bulk” before");
     a.put("what", "scissorComb").put("section", "crown").put("at", 3);
     assertThat(posted("/api/edit/move", a).path("document").path("moves").size()).isEqualTo(17);
     a.put("what", "taper").put("section", "");
