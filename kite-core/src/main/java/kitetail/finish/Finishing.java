@@ -9,9 +9,10 @@ import kitetail.hair.NeckHair;
 import kitetail.plan.Plan;
 
 /**
- * Drying and styling in order, each step at the dampness it wants; common practice: heat moves hair
- * and cool sets it, so what is set is held until cold; gel goes in before drying, cream when it is
- * dry, powder on dry and cooled hair; curls are dried with low heat and little air.
+ * Drying and styling in order, each step at the dampness it wants, with what the plan is dried
+ * with; common practice: heat moves hair and cool sets it, so what is set is held until cold; gel
+ * goes in before drying, cream when it is dry, powder on dry and cooled hair; curls are dried with
+ * low heat and little air. Hair that was cut dry at the end is not towelled again.
  *
  * @param steps in order
  */
@@ -26,14 +27,29 @@ public record Finishing(List<Step> steps) {
   public enum What {
     /** Towel, pressed and not rubbed. */
     TOWEL,
+    /** What was cut dry is brushed out. */
+    BRUSH_OUT,
+    /** Cut dry, it is wetted again for what goes in damp. */
+    MIST,
     CURL_CREAM,
     GEL,
+    /** Combed the way it is worn and left alone. */
+    AIR_DRY,
+    CLOTH_DRY,
     /** Nozzle along the hair, the way it is worn. */
     DRY_ALONG,
+    /** A vent brush lifts and draws a wave out. */
+    DRY_VENT,
+    /** A flat brush keeps it close. */
+    DRY_FLAT,
+    /** A round brush turns ends and lifts roots. */
+    DRY_ROUND,
     /** Against the lie first, for height. */
     DRY_UP,
     /** Low heat and speed, scrunched and left alone. */
     DRY_CURLS,
+    /** On wholly dry hair. */
+    IRON,
     HOLD_UNTIL_COLD,
     CREAM,
     POWDER,
@@ -54,21 +70,28 @@ public record Finishing(List<Step> steps) {
     Styling s = plan.styling();
     boolean curls = plan.hair().wetDry().curlRatio() < CURLED;
     boolean product = s.productShare() > 0;
-    boolean firm = s.hold() >= FIRM;
     boolean up = s.way() == Styling.Way.UP;
+    boolean gel = product && !curls && !up && s.hold() >= FIRM;
+    boolean cutDry = lastCutDry(plan);
     List<Step> steps = new ArrayList<>();
-    steps.add(new Step(What.TOWEL, Damp.WET));
-    if (curls) {
-      if (product) {
-        steps.add(new Step(What.CURL_CREAM, Damp.DAMP));
+    steps.add(cutDry ? new Step(What.BRUSH_OUT, Damp.DRY) : new Step(What.TOWEL, Damp.WET));
+    // Hair cut dry was dried before; it is wetted again only for what goes in damp.
+    boolean damp = !cutDry || gel || product && curls;
+    if (cutDry && damp) {
+      steps.add(new Step(What.MIST, Damp.DRY));
+    }
+    if (product && curls) {
+      steps.add(new Step(What.CURL_CREAM, Damp.DAMP));
+    }
+    if (gel) {
+      steps.add(new Step(What.GEL, Damp.DAMP));
+    }
+    if (damp || up) {
+      steps.add(new Step(drying(s), damp ? Damp.DAMP : Damp.DRY));
+      if (s.dried() == Styling.Dried.IRON) {
+        steps.add(new Step(What.IRON, Damp.DRY));
       }
-      steps.add(new Step(What.DRY_CURLS, Damp.DAMP));
-    } else {
-      if (product && firm && !up) {
-        steps.add(new Step(What.GEL, Damp.DAMP));
-      }
-      steps.add(new Step(up ? What.DRY_UP : What.DRY_ALONG, Damp.DAMP));
-      if (s.hold() > 0) {
+      if (!curls && s.hold() > 0 && hot(s)) {
         steps.add(new Step(What.HOLD_UNTIL_COLD, Damp.DRY));
       }
     }
@@ -83,5 +106,30 @@ public record Finishing(List<Step> steps) {
       steps.add(new Step(up ? What.POWDER : What.CREAM, Damp.DRY));
     }
     return new Finishing(List.copyOf(steps));
+  }
+
+  private static boolean lastCutDry(Plan plan) {
+    return !plan.moves().isEmpty() && plan.moves().get(plan.moves().size() - 1).damp() == Damp.DRY;
+  }
+
+  /** What stands up is dried up, whatever with. */
+  private static What drying(Styling s) {
+    if (s.way() == Styling.Way.UP) {
+      return What.DRY_UP;
+    }
+    return switch (s.dried()) {
+      case AIR -> What.AIR_DRY;
+      case CLOTH -> What.CLOTH_DRY;
+      case NOZZLE, IRON -> What.DRY_ALONG;
+      case DIFFUSER -> What.DRY_CURLS;
+      case VENT_BRUSH -> What.DRY_VENT;
+      case FLAT_BRUSH -> What.DRY_FLAT;
+      case ROUND_BRUSH -> What.DRY_ROUND;
+    };
+  }
+
+  private static boolean hot(Styling s) {
+    return s.way() == Styling.Way.UP
+        || s.dried() != Styling.Dried.AIR && s.dried() != Styling.Dried.CLOTH;
   }
 }
