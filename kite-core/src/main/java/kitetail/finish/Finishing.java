@@ -1,11 +1,15 @@
 package kitetail.finish;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import kitetail.fall.Styling;
 import kitetail.hair.Beard;
 import kitetail.hair.Damp;
 import kitetail.hair.NeckHair;
+import kitetail.plan.Job;
+import kitetail.plan.Move;
 import kitetail.plan.Plan;
 
 /**
@@ -22,6 +26,9 @@ public record Finishing(List<Step> steps) {
 
   /** A set that is to stay where it was put; an assumption. */
   private static final double FIRM = 0.5;
+
+  private static final Set<Job> BESIDE_CUTTING =
+      EnumSet.of(Job.MIST, Job.DRY, Job.APPROVE, Job.CHECK, Job.NECK, Job.PRODUCT);
 
   /** What is done. */
   public enum What {
@@ -109,7 +116,11 @@ public record Finishing(List<Step> steps) {
   }
 
   private static boolean lastCutDry(Plan plan) {
-    return !plan.moves().isEmpty() && plan.moves().get(plan.moves().size() - 1).damp() == Damp.DRY;
+    boolean dry = false;
+    for (Move m : plan.moves()) {
+      dry = BESIDE_CUTTING.contains(m.job()) ? dry : m.damp() == Damp.DRY;
+    }
+    return dry;
   }
 
   /** What stands up is dried up, whatever with. */
