@@ -1,5 +1,6 @@
 package kitetail;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import kitetail.care.Cautions;
@@ -7,7 +8,9 @@ import kitetail.check.Check;
 import kitetail.cut.Cut;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
+import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
+import kitetail.head.Relief;
 import kitetail.head.Scalp;
 import kitetail.plan.Finding;
 import kitetail.plan.Move;
@@ -76,5 +79,23 @@ public final class On {
         null,
         null,
         null);
+  }
+
+  /** As a scan leaves a head: with bumps of up to 4 mm that no number holds. */
+  public static HeadSpec.Measured scanned() {
+    List<Double> bumps = new ArrayList<>();
+    for (int i = 0; i < Relief.SIZE; i++) {
+      bumps.add(4 * Math.sin(1.7 * i) * Math.cos(0.31 * i));
+    }
+    return new HeadSpec.Measured(
+        577.0,
+        null,
+        null,
+        null,
+        null,
+        new HeadShape(0.3, 0.5, -0.4, 0, 0, 2, -1),
+        null,
+        null,
+        new Relief(bumps));
   }
 }

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
+import kitetail.On;
 import kitetail.geom.Vec3;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
@@ -18,7 +18,6 @@ import kitetail.head.Head;
 import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
-import kitetail.head.Relief;
 import kitetail.head.Scalp;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,24 +30,6 @@ class FallTest {
   private static final Ground ON_BALL = Ground.of(BALL);
   private static final Scalp HEAD = Scalp.of(Head.of(new HeadSpec.Measured(570, null, null)), 1500);
   private static final Ground ON_HEAD = Ground.of(HEAD);
-
-  /** As a scan leaves a head: with bumps of up to 4 mm that no number holds. */
-  private static HeadSpec scanned() {
-    List<Double> bumps = new ArrayList<>();
-    for (int i = 0; i < Relief.SIZE; i++) {
-      bumps.add(4 * Math.sin(1.7 * i) * Math.cos(0.31 * i));
-    }
-    return new HeadSpec.Measured(
-        577.0,
-        null,
-        null,
-        null,
-        null,
-        new HeadShape(0.3, 0.5, -0.4, 0, 0, 2, -1),
-        null,
-        null,
-        new Relief(bumps));
-  }
 
   private record Stand(String name, Scalp scalp, Ground ground) {
     @Override
@@ -63,7 +44,7 @@ class FallTest {
   }
 
   private static final Stand USUAL = new Stand("usual", HEAD, ON_HEAD);
-  private static final Stand SCANNED = stand("scanned", scanned());
+  private static final Stand SCANNED = stand("scanned", On.scanned());
 
   /**
    * From the most upright forehead hair hangs plumb past the hollow above the nose, 14 mm off it;

@@ -3,18 +3,16 @@ package kitetail.section;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import kitetail.On;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
-import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
-import kitetail.head.Relief;
 import kitetail.head.Scalp;
 import kitetail.head.ScalpMesh;
 import org.junit.jupiter.api.Test;
@@ -31,25 +29,7 @@ class SeamMeshTest {
         new HeadSpec.Ball(90),
         new HeadSpec.Measured(541, null, 312.0),
         new HeadSpec.Measured(601, 362.0, 348.0),
-        scanned());
-  }
-
-  /** As a scan leaves a head: with bumps of up to 4 mm that no number holds. */
-  private static HeadSpec scanned() {
-    List<Double> bumps = new ArrayList<>();
-    for (int i = 0; i < Relief.SIZE; i++) {
-      bumps.add(4 * Math.sin(1.7 * i) * Math.cos(0.31 * i));
-    }
-    return new HeadSpec.Measured(
-        577.0,
-        null,
-        null,
-        null,
-        null,
-        new HeadShape(0.3, 0.5, -0.4, 0, 0, 2, -1),
-        null,
-        null,
-        new Relief(bumps));
+        On.scanned());
   }
 
   private static double areaMm2(ScalpMesh m, int triangle) {

@@ -1,15 +1,18 @@
 package kitetail.formats;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.WetDry;
 import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
+import kitetail.head.Relief;
 
 /** Heads and hair as unlike as those of the demo shop's clients. */
-final class DemoHeads {
+public final class DemoHeads {
   private DemoHeads() {}
 
   static Map<String, HeadSpec.Measured> all() {
@@ -31,5 +34,16 @@ final class DemoHeads {
 
   static Hair curly(double curlRatio) {
     return new Hair(75, 0.34, 250, 82, new WetDry(0.03, curlRatio), Growth.USUAL, null);
+  }
+
+  /** As a scan leaves a head: with bumps of up to 4 mm that no number holds. */
+  public static HeadSpec.Measured scanned() {
+    List<Double> bumps = new ArrayList<>();
+    for (int i = 0; i < Relief.SIZE; i++) {
+      bumps.add(4 * Math.sin(1.7 * i) * Math.cos(0.31 * i));
+    }
+    HeadShape shape = new HeadShape(0.3, 0.5, -0.4, 0, 0, 2, -1);
+    return new HeadSpec.Measured(
+        577.0, null, null, null, null, shape, null, null, new Relief(bumps));
   }
 }

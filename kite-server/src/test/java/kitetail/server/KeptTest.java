@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.Future;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
@@ -92,5 +94,26 @@ class KeptTest {
       at.shutdownNow();
       oneWorker.shutdownNow();
     }
+  }
+
+  /** Who cannot even be asked keeps nobody waiting, and is asked again. */
+  @Test
+  void whoRefusesToBeAsked_isSaidToAll() {
+    Kept<String, Integer> kept = new Kept<>(10);
+    assertThatThrownBy(
+            () ->
+                kept.inTurn(
+                    "a",
+                    k -> {
+                      throw new RejectedExecutionException("closing");
+                    }))
+        .isInstanceOf(RejectedExecutionException.class);
+    assertThat(kept.inTurn("a", k -> CompletableFuture.completedFuture(3))).isEqualTo(3);
+    assertThatThrownBy(
+            () ->
+                kept.inTurn(
+                    "b", k -> CompletableFuture.failedFuture(new IllegalStateException("no"))))
+        .isInstanceOf(IllegalStateException.class);
+    assertThat(kept.has("b")).isFalse();
   }
 }

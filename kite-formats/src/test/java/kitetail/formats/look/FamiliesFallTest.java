@@ -2,7 +2,6 @@ package kitetail.formats.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +10,7 @@ import java.util.stream.IntStream;
 import kitetail.fall.Fall;
 import kitetail.fall.Styling;
 import kitetail.fit.Planner;
+import kitetail.formats.DemoHeads;
 import kitetail.formats.json.Families;
 import kitetail.growth.Worn;
 import kitetail.hair.Growth;
@@ -20,7 +20,6 @@ import kitetail.head.FacePlace;
 import kitetail.head.Head;
 import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
-import kitetail.head.Relief;
 import kitetail.head.Scalp;
 import kitetail.look.Ears;
 import kitetail.look.Landing;
@@ -123,24 +122,6 @@ class FamiliesFallTest {
     }
   }
 
-  /** As a scan leaves a head: with bumps of up to 4 mm that no number holds. */
-  private static HeadSpec.Measured scanned() {
-    List<Double> bumps = new ArrayList<>();
-    for (int i = 0; i < Relief.SIZE; i++) {
-      bumps.add(4 * Math.sin(1.7 * i) * Math.cos(0.31 * i));
-    }
-    return new HeadSpec.Measured(
-        577.0,
-        null,
-        null,
-        null,
-        null,
-        new HeadShape(0.3, 0.5, -0.4, 0, 0, 2, -1),
-        null,
-        null,
-        new Relief(bumps));
-  }
-
   private record Client(HeadSpec.Measured head, Hair hair) {}
 
   /**
@@ -164,7 +145,7 @@ class FamiliesFallTest {
           new Client(
               new HeadSpec.Measured(565, 346.0, null),
               new Hair(75, 0.34, 250, 82, new WetDry(0.03, 0.7), Growth.USUAL, List.of())),
-          new Client(scanned(), new Hair(60, 0.36)));
+          new Client(DemoHeads.scanned(), new Hair(60, 0.36)));
 
   /** Fitted to each of them, as a plan is made in the shop. */
   @ParameterizedTest

@@ -45,15 +45,19 @@ public final class Kept<K, V> {
     CompletableFuture<V> mine = new CompletableFuture<>();
     CompletableFuture<V> there = values.get(key, k -> mine);
     if (there == mine) {
-      ask.apply(key)
-          .whenComplete(
-              (v, e) -> {
-                if (e == null) {
-                  mine.complete(v);
-                } else {
-                  failed(key, mine, e);
-                }
-              });
+      try {
+        ask.apply(key)
+            .whenComplete(
+                (v, e) -> {
+                  if (e == null) {
+                    mine.complete(v);
+                  } else {
+                    failed(key, mine, e);
+                  }
+                });
+      } catch (RuntimeException | Error e) {
+        failed(key, mine, e);
+      }
     }
     return valueOf(there);
   }
