@@ -29,6 +29,9 @@ final class Lie {
   /** Firmly set hair keeps its way so much farther out. */
   private static final double HELD_OUT_MM = 60;
 
+  /** A comb lays hair away from a part it draws over so much to either side; an assumption. */
+  private static final double BESIDE_MM = 16;
+
   private static final double FRONT_RAD = Math.toRadians(44);
 
   final float[] grown = new float[3 * GRID.nodes()];
@@ -105,7 +108,13 @@ final class Lie {
         };
     if (s.way() != Styling.Way.BACK) {
       // Behind the crown it lies as it grows, away from the whorl.
-      double front = Smooth.step((p.y() - crown.y() - 4) / 46);
+      double behind = p.y() - crown.y();
+      double front = Smooth.step((behind - 4) / 46);
+      if (s.part() != Styling.Part.NONE) {
+        // Beside a part the comb laid it to its own side as far as the part goes.
+        double beside = 1 - Smooth.step((Math.abs(p.x() - partX) - BESIDE_MM) / BESIDE_MM);
+        front = Math.max(front, beside * Smooth.step((behind + 10) / 20));
+      }
       over = over.times(front).plus(g.times(1 - front));
     }
     Vec3 d = over.times(top).plus(side.times(1 - top));
