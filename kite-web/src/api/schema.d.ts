@@ -1172,7 +1172,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schema/plan-3.schema.json": {
+    "/api/schema/plan-4.schema.json": {
         parameters: {
             query?: never;
             header?: never;

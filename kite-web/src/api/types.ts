@@ -191,7 +191,7 @@ export type Hold =
   | { kind: "toward"; facing: Facing };
 export type Line =
   | { kind: "round"; lengthMm: number; fingerDeg?: number }
-  | { kind: "slope"; place: string; lengthMm: number; far: string; farMm: number }
+  | { kind: "slope"; place: string; lengthMm: number; far: string; farMm: number; eachSide?: boolean }
   | { kind: "flat"; facing: Facing; place: string; lengthMm: number; fingerDeg: number };
 export type Guide =
   | { kind: "travelling" }
@@ -218,6 +218,7 @@ export type Fingers = {
   biteMm: number;
   tension?: "firm" | "none";
   rollDeg?: number;
+  blade?: string;
 };
 export type Comb = {
   kind: "comb";
@@ -229,6 +230,7 @@ export type Comb = {
   square?: Facing;
   lift?: "straightOut" | "alongGrowth";
   turn?: { atMm: number; radiusMm: number };
+  blade?: string;
 };
 export type Guard = {
   kind: "guard";
@@ -256,7 +258,14 @@ export type Outline =
       napeMm: number;
     };
 export type Edge = { kind: "edge"; outline: Outline; bladeMm: number };
-export type Texture = { kind: "texture"; tool: string; share?: number; depthMm?: number; passes: number };
+export type Texture = {
+  kind: "texture";
+  tool: string;
+  share?: number;
+  depthMm?: number;
+  passes: number;
+  layer?: string;
+};
 export type Aside = { kind: "aside"; what: string };
 export type Cut = Fingers | Comb | Guard | Edge | Texture | Aside;
 export type Move = {
@@ -271,7 +280,7 @@ export type Move = {
   askFirst: boolean;
 };
 export type PlanDocument = {
-  version: 3;
+  version: 4;
   title: string;
   head: { kind: string; [k: string]: unknown };
   sections: { id: string; name: string; limits: unknown[] }[];

@@ -1,6 +1,7 @@
 import type { Fingers, Guide, Hold, Line } from "../api/types";
 import { change } from "../store/planStore";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { BLADES } from "./blades";
 import { Pick } from "./Pick";
 import { FACINGS, PLACES } from "./places";
 import { Stepper } from "./Stepper";
@@ -77,6 +78,12 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           onChange={(v) => change([...at, "hold", "facing"], v)}
         />
       )}
+      <Pick
+        label="Cut"
+        value={cut.blade ?? "blunt"}
+        options={BLADES}
+        onChange={(v) => change([...at, "blade"], v)}
+      />
       <Pick
         label="Guide"
         value={cut.guide.kind}

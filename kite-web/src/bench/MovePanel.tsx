@@ -2,6 +2,7 @@ import { type ReactNode, useState } from "react";
 import type { Move, PlanDocument, Result } from "../api/types";
 import { change } from "../store/planStore";
 import type { Units } from "../store/units";
+import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { EdgePanel } from "./EdgePanel";
 import { FingersPanel } from "./FingersPanel";
 import { NextSafe } from "./NextSafe";
@@ -112,6 +113,14 @@ function Numbers({ move: { cut }, at, units }: { move: Move; at: (string | numbe
             onChange={(v) => change([...at, "outDeg"], v)}
           />
           <Pick label="Tool" value={cut.tool} options={TOOLS} onChange={(v) => change([...at, "tool"], v)} />
+          {cut.tool === "scissors" && (
+            <Pick
+              label="Cut"
+              value={cut.blade ?? "blunt"}
+              options={BLADES.filter(([b]) => OVER_COMB.has(b))}
+              onChange={(v) => change([...at, "blade"], v)}
+            />
+          )}
         </div>
       )}
       {cut.kind === "guard" && (
@@ -153,6 +162,12 @@ function Numbers({ move: { cut }, at, units }: { move: Move; at: (string | numbe
             max={300}
             unit="mm"
             onChange={(v) => change([...at, "depthMm"], v)}
+          />
+          <Pick
+            label="Of the hair"
+            value={cut.layer ?? "all"}
+            options={LAYERS}
+            onChange={(v) => change([...at, "layer"], v)}
           />
         </div>
       )}

@@ -37,7 +37,7 @@ const edge: Walk = (() => {
 
 const document = (outlines: Outline[]): PlanDocument =>
   ({
-    version: 3,
+    version: 4,
     title: "t",
     head: { kind: "ball" },
     sections: [

@@ -10,7 +10,7 @@ import { useBenchKeys } from "./useBenchKeys";
 
 const move = (id: string) => ({ id, name: id, section: "s", cut: { kind: "aside", what: "dry" } });
 const document = {
-  version: 3,
+  version: 4,
   title: "t",
   head: { kind: "ball" },
   sections: [],

@@ -1,5 +1,6 @@
 import type { Cut } from "../api/types";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { GUIDES, HOLDS, newGuide, newHold } from "./FingersPanel";
 import { NAPE_FORMS } from "./napeForms";
 
@@ -133,6 +134,9 @@ function picked(cut: Cut, path: string, value: unknown): Changed | undefined {
       ["clipper", "clipper"],
       ["scissors", "scissors"],
     ]);
+  if (path === "blade")
+    return pick("Cut", cut.kind === "comb" ? BLADES.filter(([b]) => OVER_COMB.has(b)) : BLADES);
+  if (path === "layer") return pick("Of the hair", LAYERS);
   if (path === "grain")
     return pick("Grain", [
       ["with", "with the grain"],

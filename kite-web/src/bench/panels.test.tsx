@@ -39,7 +39,7 @@ function show(cut: Cut, units: Units = "CM") {
     clientName: "",
     version: 2,
     updatedAt: "",
-    document: { version: 3, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
+    document: { version: 4, title: "", head: { kind: "ball" }, sections: [], moves: [moveOf(cut)] },
   } as PlanView);
   render(<Panel units={units} />);
 }

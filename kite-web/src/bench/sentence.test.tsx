@@ -32,7 +32,7 @@ function show(of: Cut, parts: SaidPart[], units: Units = "CM") {
     clientName: "",
     version: 2,
     updatedAt: "",
-    document: { version: 3, title: "", head: { kind: "ball" }, sections: [], moves: [{ cut: of } as Move] },
+    document: { version: 4, title: "", head: { kind: "ball" }, sections: [], moves: [{ cut: of } as Move] },
   } as PlanView);
   render(<Said parts={parts} units={units} />);
 }

@@ -18,7 +18,7 @@ final class DryToolOnWet implements Rule {
     for (Outcome.Step step : e.outcome().steps()) {
       if (step.move().damp() == Damp.WET
           && (step.cut() instanceof Guard
-              || step.cut() instanceof Comb c && c.tool() == Comb.Blade.CLIPPER)) {
+              || step.cut() instanceof Comb c && c.tool() == Comb.Tool.CLIPPER)) {
         out.add(Severity.WARN, step.move().id(), e.where(step), 0);
       }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
+import kitetail.hair.Ends;
 import kitetail.hair.Hair;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
@@ -25,19 +26,21 @@ import kitetail.section.Zone;
  *     room when it stays parallel to that wall
  * @param lift straight out, or as the hair grows
  * @param turn null when the comb goes up straight to the end
+ * @param blade what scissors do there; a clipper cuts blunt
  */
 public record Comb(
     double gapMm,
     double outDeg,
     double thicknessMm,
     double lengthMm,
-    Blade tool,
+    Tool tool,
     Facing square,
     Lift lift,
-    Turn turn)
+    Turn turn,
+    Blade blade)
     implements Cut {
   /** What cuts over the comb. */
-  public enum Blade {
+  public enum Tool {
     CLIPPER,
     SCISSORS
   }
@@ -88,10 +91,11 @@ public record Comb(
       throw new IllegalArgumentException("square must be a wall, was " + square);
     }
     lift = lift == null ? Lift.STRAIGHT_OUT : lift;
+    blade = blade == null || tool == Tool.CLIPPER ? Blade.BLUNT : blade;
   }
 
-  public Comb(double gapMm, double outDeg, double thicknessMm, Blade tool) {
-    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null);
+  public Comb(double gapMm, double outDeg, double thicknessMm, Tool tool) {
+    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null);
   }
 
   @Override
@@ -155,7 +159,13 @@ public record Comb(
         tool,
         square == null ? null : square.mirrored(),
         lift,
-        turn);
+        turn,
+        blade);
+  }
+
+  @Override
+  public Ends ends() {
+    return blade.ends();
   }
 
   @Override
@@ -166,8 +176,9 @@ public record Comb(
   @Override
   public Comb turned(Dial dial, double value) {
     return switch (dial) {
-      case GAP -> new Comb(value, outDeg, thicknessMm, lengthMm, tool, square, lift, turn);
-      case LEAN_DEG -> new Comb(gapMm, value, thicknessMm, lengthMm, tool, square, lift, turn);
+      case GAP -> new Comb(value, outDeg, thicknessMm, lengthMm, tool, square, lift, turn, blade);
+      case LEAN_DEG ->
+          new Comb(gapMm, value, thicknessMm, lengthMm, tool, square, lift, turn, blade);
       default -> throw new IllegalArgumentException("a comb has no " + dial);
     };
   }

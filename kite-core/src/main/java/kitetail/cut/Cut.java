@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import kitetail.hair.Ends;
 import kitetail.hair.Hair;
 import kitetail.section.Zone;
 
@@ -13,6 +14,11 @@ public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
 
   /** How many bites, columns or passes it takes. */
   int bites(Zone zone);
+
+  /** How the hair it cuts ends. */
+  default Ends ends() {
+    return Ends.BLUNT;
+  }
 
   /** The same with what it takes over from earlier moves or from the kit put in as numbers. */
   default Cut resolved(Before before) {

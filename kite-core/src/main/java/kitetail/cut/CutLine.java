@@ -142,14 +142,22 @@ public sealed interface CutLine {
   /**
    * Longer toward one end: from one length at a place to another at another place, even between
    * them along the scalp map and level past both. Equal lengths follow the head.
+   *
+   * @param eachSide when the places are those of one side and the other side has its own, across
+   *     the middle
    */
-  record Slope(Place place, double lengthMm, Place far, double farMm) implements CutLine {
+  record Slope(Place place, double lengthMm, Place far, double farMm, boolean eachSide)
+      implements CutLine {
     public Slope {
       checkLength(lengthMm);
       checkLength(farMm);
       if (place == far) {
         throw new IllegalArgumentException("a sloping line needs two places, was " + place);
       }
+    }
+
+    public Slope(Place place, double lengthMm, Place far, double farMm) {
+      this(place, lengthMm, far, farMm, false);
     }
 
     @Override
@@ -159,12 +167,12 @@ public sealed interface CutLine {
 
     @Override
     public Slope withLength(double mm) {
-      return new Slope(place, mm, far, farMm);
+      return new Slope(place, mm, far, farMm, eachSide);
     }
 
     @Override
     public Slope mirrored() {
-      return new Slope(place.mirrored(), lengthMm, far.mirrored(), farMm);
+      return new Slope(place.mirrored(), lengthMm, far.mirrored(), farMm, eachSide);
     }
 
     @Override
@@ -176,8 +184,12 @@ public sealed interface CutLine {
       double dx = mapX(head, b) - ax;
       double dy = mapY(head, b) - ay;
       double size = dx * dx + dy * dy;
+      double side = Math.abs(ax) > Math.abs(ax + dx) ? ax : ax + dx;
       return (root, pull, rise) -> {
-        double t = ((mapX(head, root) - ax) * dx + (mapY(head, root) - ay) * dy) / size;
+        double x = mapX(head, root);
+        double t =
+            (((eachSide ? Math.copySign(x, side) : x) - ax) * dx + (mapY(head, root) - ay) * dy)
+                / size;
         return lengthMm + Math.max(0, Math.min(1, t)) * (farMm - lengthMm);
       };
     }

@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import kitetail.hair.Ends;
 import kitetail.hair.Hair;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
@@ -13,6 +14,7 @@ import kitetail.section.Zone;
  * @param tension firm, or none where hair springs up
  * @param rollDeg fingers rolled up, 0 to 45: within a bite what grows higher is left shorter by
  *     {@code tan} of it a mm
+ * @param blade what it is cut with
  */
 public record Fingers(
     Hold hold,
@@ -21,7 +23,8 @@ public record Fingers(
     Parting parting,
     double biteMm,
     Tension tension,
-    double rollDeg)
+    double rollDeg,
+    Blade blade)
     implements Cut {
   /** How hard the hair is pulled. */
   public enum Tension {
@@ -43,10 +46,11 @@ public record Fingers(
       throw new IllegalArgumentException("rollDeg must be 0 to 45, was " + rollDeg);
     }
     tension = tension == null ? Tension.FIRM : tension;
+    blade = blade == null ? Blade.BLUNT : blade;
   }
 
   public Fingers(Hold hold, CutLine line, Guide guide, Facing progress, double biteMm) {
-    this(hold, line, guide, new Parting.Across(progress), biteMm, Tension.FIRM, 0);
+    this(hold, line, guide, new Parting.Across(progress), biteMm, Tension.FIRM, 0, null);
   }
 
   @Override
@@ -99,7 +103,7 @@ public record Fingers(
   }
 
   private Fingers with(CutLine l, Guide g) {
-    return new Fingers(hold, l, g, parting, biteMm, tension, rollDeg);
+    return new Fingers(hold, l, g, parting, biteMm, tension, rollDeg, blade);
   }
 
   public Fingers with(Guide g) {
@@ -108,15 +112,24 @@ public record Fingers(
 
   /** Rested on the comb, without tension. */
   public Fingers untensed() {
-    return new Fingers(hold, line, guide, parting, biteMm, Tension.NONE, rollDeg);
+    return new Fingers(hold, line, guide, parting, biteMm, Tension.NONE, rollDeg, blade);
   }
 
   public Fingers withBite(double mm) {
-    return new Fingers(hold, line, guide, parting, mm, tension, rollDeg);
+    return new Fingers(hold, line, guide, parting, mm, tension, rollDeg, blade);
+  }
+
+  public Fingers with(Blade b) {
+    return new Fingers(hold, line, guide, parting, biteMm, tension, rollDeg, b);
+  }
+
+  @Override
+  public Ends ends() {
+    return blade.ends();
   }
 
   public Fingers with(Hold h) {
-    return new Fingers(h, line, guide, parting, biteMm, tension, rollDeg);
+    return new Fingers(h, line, guide, parting, biteMm, tension, rollDeg, blade);
   }
 
   @Override
@@ -128,7 +141,8 @@ public record Fingers(
         parting.mirrored(),
         biteMm,
         tension,
-        rollDeg);
+        rollDeg,
+        blade);
   }
 
   @Override
@@ -160,7 +174,7 @@ public record Fingers(
     }
     CutLine turned;
     if (line instanceof CutLine.Slope s) {
-      turned = new CutLine.Slope(s.place(), s.lengthMm(), s.far(), value);
+      turned = new CutLine.Slope(s.place(), s.lengthMm(), s.far(), value, s.eachSide());
     } else if (line instanceof CutLine.Flat f) {
       turned = new CutLine.Flat(f.facing(), f.place(), f.lengthMm(), value);
     } else {

@@ -10,8 +10,19 @@ import kitetail.section.Zone;
  * @param share of the hairs a pass touches, 0.02 to 0.9; 0 for the tool's usual share
  * @param depthMm how far from the ends the deepest cut is, 1 to 300; 0 for the tool's usual depth
  * @param passes 1 to 8
+ * @param layer all when left out
  */
-public record Texture(Tool tool, double share, double depthMm, int passes) implements Cut {
+public record Texture(Tool tool, double share, double depthMm, int passes, Layer layer)
+    implements Cut {
+  /** Which of the hair of its section it takes. */
+  public enum Layer {
+    ALL,
+    /** What grows in the upper half and lies over the rest. */
+    OUTER,
+    /** What grows in the lower half, beneath its cover. */
+    UNDERLAY
+  }
+
   private static final double COLUMN_MM2 = 40 * 60;
 
   /**
@@ -57,7 +68,12 @@ public record Texture(Tool tool, double share, double depthMm, int passes) imple
     }
   }
 
+  public Texture(Tool tool, double share, double depthMm, int passes) {
+    this(tool, share, depthMm, passes, null);
+  }
+
   public Texture {
+    layer = layer == null ? Layer.ALL : layer;
     share = share == 0 ? tool.usualShare : share;
     depthMm = depthMm == 0 ? tool.usualDepthMm : depthMm;
     if (!(share >= 0.02 && share <= 0.9)) {
@@ -69,6 +85,11 @@ public record Texture(Tool tool, double share, double depthMm, int passes) imple
     if (passes < 1 || passes > 8) {
       throw new IllegalArgumentException("passes must be 1 to 8, was " + passes);
     }
+  }
+
+  /** The roots of a section whose hair it takes. */
+  public int[] roots(Zone zone) {
+    return layer == Layer.ALL ? zone.roots() : zone.half(layer == Layer.OUTER);
   }
 
   /** How far from the ends each of its cuts lies, mm, deepest first; each takes an equal share. */
@@ -89,7 +110,7 @@ public record Texture(Tool tool, double share, double depthMm, int passes) imple
 
   @Override
   public int bites(Zone zone) {
-    return (int) Math.ceil(passes * zone.areaMm2() / COLUMN_MM2);
+    return (int) Math.ceil(passes * zone.scalp().areaMm2(roots(zone)) / COLUMN_MM2);
   }
 
   @Override

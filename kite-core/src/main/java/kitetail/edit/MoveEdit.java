@@ -179,8 +179,8 @@ public final class MoveEdit {
               new Guide.Travelling(),
               Facing.UP,
               12.7);
-      case CLIPPER_COMB -> new Comb(Math.min(60, Math.ceil(longest)), 0, 2.5, Comb.Blade.CLIPPER);
-      case SCISSOR_COMB -> new Comb(Math.min(60, Math.ceil(longest)), 0, 2.5, Comb.Blade.SCISSORS);
+      case CLIPPER_COMB -> new Comb(Math.min(60, Math.ceil(longest)), 0, 2.5, Comb.Tool.CLIPPER);
+      case SCISSOR_COMB -> new Comb(Math.min(60, Math.ceil(longest)), 0, 2.5, Comb.Tool.SCISSORS);
       case GUARD ->
           new Guard(
               Math.min(12, Math.ceil(longest / Guard.MM_PER_NUMBER)), 0, Guard.Grain.AGAINST, null);

@@ -69,7 +69,7 @@ public record NextCut(Place place, double safeMm, double haveMm, double needMm, 
     double[] lost = new double[now.roots()];
     for (Move m : plan.moves().subList(done, plan.moves().size())) {
       if (m.cut() instanceof Texture t) {
-        int[] roots = places.zone(plan.region(m.section())).roots();
+        int[] roots = t.roots(places.zone(plan.region(m.section())));
         Stock after = state.texturised(roots, t.share(), t.backMm(), t.passes());
         for (int i : roots) {
           lost[i] += state.endMm(i) - after.endMm(i);

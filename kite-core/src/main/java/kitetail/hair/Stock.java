@@ -16,6 +16,9 @@ public final class Stock {
   /** Fewer hairs than this do not show as an end; an assumption. */
   public static final double SEEN_SHARE = 0.15;
 
+  /** What stands out of a line by less is not cut again. */
+  private static final double REACHES_MM = 0.01;
+
   private final double[] longest;
 
   /** Null while every root has one length; else {@link #MOST} a root. */
@@ -152,37 +155,82 @@ public final class Stock {
   }
 
   /**
+   * After a cut whose ends do not all lie on its line: what the line would shorten ends as they
+   * say, and so does what else reaches the deepest of them there.
+   *
+   * @param ratio length in the hand over length dry and straight
+   */
+  public Stock cut(int[] roots, double[] mostMm, double ratio, Ends ends) {
+    if (ends.blunt()) {
+      return cut(roots, mostMm, ratio);
+    }
+    Shares now = null;
+    Layers layers = new Layers(ends.count());
+    for (int k = 0; k < roots.length; k++) {
+      int i = roots[k];
+      if (longest[i] * ratio > mostMm[k] + REACHES_MM) {
+        now = now == null ? new Shares(this) : now;
+        layers.load(now.mm, now.share, i * MOST, now.count[i]);
+        layers.end(mostMm[k], ratio, ends);
+        layers.merge(MOST);
+        now.count[i] = (byte) layers.store(now.mm, now.share, i * MOST);
+      }
+    }
+    return now == null ? this : now.stock();
+  }
+
+  /**
    * After texturising: at each of the roots every pass takes {@code share} of the hairs back to one
    * of the cuts, evenly, as far as they are longer.
    *
    * @param backMm how far from the ends the cuts lie, deepest first
    */
   public Stock texturised(int[] roots, double shareAPass, double[] backMm, int passes) {
-    double[] m = new double[longest.length * MOST];
-    double[] s = new double[m.length];
-    byte[] c = new byte[longest.length];
-    for (int i = 0; i < longest.length; i++) {
-      c[i] = (byte) lengths(i);
-      for (int k = 0; k < c[i]; k++) {
-        m[i * MOST + k] = lengthMm(i, k);
-        s[i * MOST + k] = share(i, k);
-      }
-    }
+    Shares now = new Shares(this);
     Layers layers = new Layers(backMm.length);
     for (int i : roots) {
-      layers.load(m, s, i * MOST, c[i]);
+      layers.load(now.mm, now.share, i * MOST, now.count[i]);
       double end = endMm(i);
       for (int pass = 0; pass < passes; pass++) {
         layers.pass(end, shareAPass, backMm);
       }
       layers.merge(MOST);
-      c[i] = (byte) layers.store(m, s, i * MOST);
+      now.count[i] = (byte) layers.store(now.mm, now.share, i * MOST);
     }
-    double[] left = new double[longest.length];
-    for (int i = 0; i < left.length; i++) {
-      left[i] = m[i * MOST];
+    return now.stock();
+  }
+
+  /** All lengths of all roots, to be written to. */
+  private static final class Shares {
+    private final double[] mm;
+    private final double[] share;
+    private final byte[] count;
+
+    Shares(Stock of) {
+      int n = of.longest.length;
+      if (of.mm != null) {
+        mm = of.mm.clone();
+        share = of.share.clone();
+        count = of.count.clone();
+        return;
+      }
+      mm = new double[n * MOST];
+      share = new double[n * MOST];
+      count = new byte[n];
+      for (int i = 0; i < n; i++) {
+        mm[i * MOST] = of.longest[i];
+        share[i * MOST] = 1;
+        count[i] = 1;
+      }
     }
-    return new Stock(left, m, s, c);
+
+    Stock stock() {
+      double[] left = new double[count.length];
+      for (int i = 0; i < left.length; i++) {
+        left[i] = mm[i * MOST];
+      }
+      return new Stock(left, mm, share, count);
+    }
   }
 
   /** The lengths of one root while they are worked on. */
@@ -229,6 +277,25 @@ public final class Stock {
       for (int b = 0; b < backMm.length; b++) {
         if (taken[b] > 0) {
           insert(Math.max(0, end - backMm[b]), taken[b]);
+        }
+      }
+    }
+
+    /** What reaches past where an end lies is shared out over the ends. */
+    void end(double lineMm, double ratio, Ends ends) {
+      int before = n;
+      double[] had = Arrays.copyOf(mm, n);
+      double[] of = Arrays.copyOf(share, n);
+      n = 0;
+      double deepest = (lineMm - ends.backMm(ends.count() - 1, lineMm)) / ratio;
+      for (int k = 0; k < before; k++) {
+        if (had[k] <= deepest) {
+          insert(had[k], of[k]);
+          continue;
+        }
+        for (int e = 0; e < ends.count(); e++) {
+          double at = (lineMm - ends.backMm(e, lineMm)) / ratio;
+          insert(Math.min(had[k], at), of[k] * ends.share(e));
         }
       }
     }

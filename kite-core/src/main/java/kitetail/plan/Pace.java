@@ -43,11 +43,11 @@ public record Pace(
     if (cut instanceof Aside a) {
       return secondsFor(a.what());
     }
-    if (cut instanceof Fingers) {
-      return fingersSec;
+    if (cut instanceof Fingers f) {
+      return fingersSec * f.blade().paceShare();
     }
-    if (cut instanceof Comb) {
-      return combSec;
+    if (cut instanceof Comb c) {
+      return combSec * c.blade().paceShare();
     }
     return cut instanceof Guard ? guardSec : cut instanceof Edge ? edgeSec : textureSec;
   }

@@ -38,7 +38,7 @@ public record Plan(
     Family family,
     Styling styling,
     List<Meant> meant) {
-  public static final int VERSION = 3;
+  public static final int VERSION = 4;
 
   /** Half an inch, common practice. */
   private static final double USUAL_BITE_MM = 12.7;

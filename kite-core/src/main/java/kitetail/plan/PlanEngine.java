@@ -57,7 +57,7 @@ public final class PlanEngine {
       List<Dose> doses =
           cut instanceof Texture t
               ? book.enter(
-                  bench.scalp(), bench.hair(plan.hair()), zone.roots(), state, left, t.passes())
+                  bench.scalp(), bench.hair(plan.hair()), t.roots(zone), state, left, t.passes())
               : List.of();
       double change = Pace.changes(attached, cut) ? plan.pace().changeSec() : 0;
       attached = cut instanceof Guard g ? g : attached;
@@ -184,8 +184,8 @@ public final class PlanEngine {
    */
   static Stock after(Cut cut, Zone zone, double[] leaves, double handRatio, Stock state) {
     return cut instanceof Texture t
-        ? state.texturised(zone.roots(), t.share(), t.backMm(), t.passes())
-        : state.cut(zone.roots(), leaves, handRatio);
+        ? state.texturised(t.roots(zone), t.share(), t.backMm(), t.passes())
+        : state.cut(zone.roots(), leaves, handRatio, cut.ends());
   }
 
   private static Outcome.Step step(

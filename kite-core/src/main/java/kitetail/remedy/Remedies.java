@@ -173,7 +173,8 @@ public final class Remedies {
 
   private Plan lighter(Finding f) {
     if (plan.move(f.move()).cut() instanceof Texture t && t.passes() > 1) {
-      return move(f, m -> m.with(new Texture(t.tool(), t.share(), t.depthMm(), t.passes() - 1)));
+      return move(
+          f, m -> m.with(new Texture(t.tool(), t.share(), t.depthMm(), t.passes() - 1, t.layer())));
     }
     return removed(f);
   }

@@ -12,6 +12,7 @@ import kitetail.head.Scalp;
 public final class Zone {
   private static final int LINES = 360;
   private static final double STEP_MM = 3;
+  private static final int SECTORS = 24;
   private static final int GRID = 120;
   private static final int GRID_STEPS = 30;
 
@@ -50,6 +51,30 @@ public final class Zone {
   /** Indices into the scalp, rising. */
   public int[] roots() {
     return roots;
+  }
+
+  /**
+   * The roots of its upper or its lower half, up the head from its lower edge to its upper edge on
+   * each line down from the apex.
+   */
+  public int[] half(boolean upper) {
+    double[] top = new double[SECTORS];
+    Arrays.fill(top, Double.MAX_VALUE);
+    for (int i : roots) {
+      top[sector(i)] = Math.min(top[sector(i)], scalp.fromApexMm(i));
+    }
+    return Arrays.stream(roots)
+        .filter(
+            i -> {
+              double low = lowerEdgeFromApexMm(scalp.azimuthRad(i));
+              return scalp.fromApexMm(i) < (low + top[sector(i)]) / 2 == upper;
+            })
+        .toArray();
+  }
+
+  private int sector(int root) {
+    double turn = (scalp.azimuthRad(root) + Math.PI) / (2 * Math.PI);
+    return Math.min(SECTORS - 1, (int) (turn * SECTORS));
   }
 
   public double areaMm2() {

@@ -165,13 +165,14 @@ class RulesTest {
         new Parting.Across(Facing.BACK),
         12,
         Fingers.Tension.NONE,
-        0);
+        0,
+        null);
   }
 
   private static final Cut TRAVELLING = fingers(new Guide.Travelling());
   private static final Cut GUARD = new Guard(3, 0, Guard.Grain.AGAINST, null, 0);
-  private static final Cut CLIPPER = new Comb(6, 0, 2, Comb.Blade.CLIPPER);
-  private static final Cut SCISSORS = new Comb(6, 0, 2, Comb.Blade.SCISSORS);
+  private static final Cut CLIPPER = new Comb(6, 0, 2, Comb.Tool.CLIPPER);
+  private static final Cut SCISSORS = new Comb(6, 0, 2, Comb.Tool.SCISSORS);
   private static final Cut RAZOR = new Texture(Texture.Tool.RAZOR, 0, 0, 1);
   private static final Cut MOON = new Edge(new Outline.HalfMoon(Outline.Side.LEFT, 2), 0.5);
 

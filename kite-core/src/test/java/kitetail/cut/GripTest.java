@@ -69,7 +69,7 @@ class GripTest {
 
   @Test
   void aComb_startsItsGapOffTheSkin_andAGuardStaysItsHeight() {
-    Grip comb = grip(new Comb(12, 0, 2.5, Comb.Blade.SCISSORS), 200, 1);
+    Grip comb = grip(new Comb(12, 0, 2.5, Comb.Tool.SCISSORS), 200, 1);
     assertThat(comb.edgeMm().get(0).distanceTo(CENTRE)).isCloseTo(102, within(0.5));
     Grip guard = grip(new Guard(4, 0, Guard.Grain.AGAINST, null), 200, 2);
     // A number is an eighth of an inch: common practice.

@@ -142,6 +142,29 @@ class GuidesOnABallTest {
         });
   }
 
+  /** Named for one side, cut on both: left and right are the same; without it they are not. */
+  @Test
+  void aSlopeOfEachSide_isTheSameLeftAndRight() {
+    Place near = Place.APEX;
+    Place far = Place.EAR_TOP_LEFT;
+    double to = BALL.head().fromApexMm(BALL.head().place(far));
+    double around = BALL.head().azimuthRad(BALL.head().place(far));
+    CutLine each = new CutLine.Slope(near, 100, far, 40, true);
+    check(
+        fingers(each, new Guide.Travelling(), 12),
+        all(),
+        i -> {
+          double a = -Math.abs(BALL.azimuthRad(i));
+          double out = BALL.fromApexMm(i) * Math.cos(a - around);
+          return 100 - 60 * Math.max(0, Math.min(1, out / to));
+        });
+    double[] one =
+        On.everywhere(
+            fingers(new CutLine.Slope(near, 100, far, 40), new Guide.Travelling(), 12), BALL, ALL);
+    assertThat(one[BALL.root(Place.EAR_TOP_RIGHT)])
+        .isGreaterThan(one[BALL.root(Place.EAR_TOP_LEFT)] + 50);
+  }
+
   @Test
   void fingersRolledUp_leaveTheTopOfEachBiteShorter() {
     double bite = 20;
@@ -153,7 +176,8 @@ class GuidesOnABallTest {
             new Parting.Hairline(),
             bite,
             Fingers.Tension.FIRM,
-            20);
+            20,
+            null);
     check(
         f,
         all(),
@@ -167,7 +191,7 @@ class GuidesOnABallTest {
 
   @Test
   void aCombTurnedInAC_addsItsArc_andThenCutsNothing() {
-    Comb c = new Comb(6, 0, 2, 40, Comb.Blade.CLIPPER, null, null, new Comb.Turn(10, 30));
+    Comb c = new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, null, new Comb.Turn(10, 30), null);
     check(
         c,
         all(),
@@ -184,7 +208,7 @@ class GuidesOnABallTest {
   void aCombAlongTheGrowth_leavesMore_byTheExitAngle() {
     double lies = Math.sin(Math.toRadians(Hair.DEFAULT.exitDeg()));
     check(
-        new Comb(6, 0, 2, 40, Comb.Blade.CLIPPER, null, Comb.Lift.ALONG_GROWTH, null),
+        new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, Comb.Lift.ALONG_GROWTH, null, null),
         all().filter(i -> BALL.aboveHairlineMm(i) < 100),
         i -> ((R + 6) / Math.cos(BALL.aboveHairlineMm(i) / R) - R) / lies);
   }
@@ -193,7 +217,7 @@ class GuidesOnABallTest {
   @Test
   void aCombParallelToTheWall_leavesTheDistanceToThatWall() {
     check(
-        new Comb(6, 0, 2, 40, Comb.Blade.SCISSORS, Facing.RIGHT, null, null),
+        new Comb(6, 0, 2, 40, Comb.Tool.SCISSORS, Facing.RIGHT, null, null, null),
         all().filter(i -> BALL.normal(i).x() > 0.2),
         i -> (R + 6) / BALL.normal(i).x() - R);
   }
@@ -325,7 +349,8 @@ class GuidesOnABallTest {
             new Parting.Pivot(Place.APEX, true),
             15,
             null,
-            0);
+            0,
+            null);
     // Once round at 90 mm from the point, a bite each 15 mm.
     int wedges = (int) Math.ceil(2 * Math.PI * 90 / 15);
     assertThat(Bites.of(pivot, On.zone(BALL, cap)).partings()).isBetween(wedges - 2, wedges);
@@ -341,7 +366,8 @@ class GuidesOnABallTest {
             new Parting.Panels(3, Facing.BACK),
             15,
             null,
-            0);
+            0,
+            null);
     int bands = (int) Math.ceil(2 * R / 15);
     assertThat(Bites.of(panels, On.zone(BALL, cap)).partings()).isBetween(2 * bands, 3 * bands);
   }

@@ -192,7 +192,7 @@ class OnABallTest {
   @ValueSource(doubles = {6, 12, 20})
   void overTheComb_hairGrowsAsTheHeadCurvesAway(double gap) {
     check(
-        new Comb(gap, 0, 2, Comb.Blade.CLIPPER),
+        new Comb(gap, 0, 2, Comb.Tool.CLIPPER),
         i -> {
           double lat = Math.asin(BALL.normal(i).z());
           return Math.cos(lat) < 0.12 ? Double.NaN : (R + gap) / Math.cos(lat) - R;
@@ -204,7 +204,7 @@ class OnABallTest {
     double gap = 5;
     double out = Math.toRadians(45);
     check(
-        new Comb(gap, 45, 2, Comb.Blade.SCISSORS),
+        new Comb(gap, 45, 2, Comb.Tool.SCISSORS),
         i -> {
           double lat = Math.asin(BALL.normal(i).z());
           // The track (R+gap, 0) + s(sin, cos) meets the ray (R+t)(cos lat, sin lat).
@@ -215,7 +215,7 @@ class OnABallTest {
 
   @Test
   void noShorterThanTheCombIsThick() {
-    double[] left = On.leaves(new Comb(0, -20, 4, Comb.Blade.CLIPPER), BALL, ALL);
+    double[] left = On.leaves(new Comb(0, -20, 4, Comb.Tool.CLIPPER), BALL, ALL);
     assertThat(java.util.Arrays.stream(left).min().orElseThrow()).isEqualTo(4.0);
   }
 

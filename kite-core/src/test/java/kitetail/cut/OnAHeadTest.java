@@ -157,8 +157,8 @@ class OnAHeadTest {
             List.of(
                 new Limit.Between(Scalar.AROUND_DEG, 80, 110),
                 new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
-    double[] parallel = cut(new Comb(8, 0, 2, Comb.Blade.SCISSORS), side);
-    double[] turned = cut(new Comb(8, 45, 2, Comb.Blade.SCISSORS), side);
+    double[] parallel = cut(new Comb(8, 0, 2, Comb.Tool.SCISSORS), side);
+    double[] turned = cut(new Comb(8, 45, 2, Comb.Tool.SCISSORS), side);
     assertThat(at(parallel, side, Place.EAR_TOP_RIGHT)).isBetween(7.0, 12.0);
     assertThat(at(parallel, side, Place.RIDGE_RIGHT))
         .isGreaterThan(at(parallel, side, Place.EAR_TOP_RIGHT) + 10);
@@ -171,7 +171,7 @@ class OnAHeadTest {
   void theCombNeverDigsIn_evenWhereTheBackOfTheHeadBulgesOverTheNape(double gap) {
     Section back =
         new Section("back", "Back", List.of(new Limit.Between(Scalar.AROUND_DEG, 150, -150)));
-    double[] left = cut(new Comb(gap, 0, 2, Comb.Blade.CLIPPER), back);
+    double[] left = cut(new Comb(gap, 0, 2, Comb.Tool.CLIPPER), back);
     assertThat(Arrays.stream(left).min().orElseThrow()).isGreaterThanOrEqualTo(Math.min(2, gap));
     assertThat(at(left, back, Place.OCCIPITAL)).isGreaterThan(gap * 0.8);
   }
@@ -192,7 +192,7 @@ class OnAHeadTest {
             List.of(
                 new Limit.Between(Scalar.AROUND_DEG, 1, 118),
                 new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, 0)));
-    Comb comb = new Comb(10, 6, 2, Comb.Blade.SCISSORS);
+    Comb comb = new Comb(10, 6, 2, Comb.Tool.SCISSORS);
     double[] l = cut(comb, left);
     double[] r = cut(comb, right);
     Walk walk = HEAD.walk(Walk.Kind.EAR_TO_EAR);

@@ -112,7 +112,7 @@ class GrowthTest {
             "comb",
             "comb",
             "all",
-            new Comb(6, 18, 2, Comb.Blade.CLIPPER),
+            new Comb(6, 18, 2, Comb.Tool.CLIPPER),
             Damp.DRY,
             Move.Stand.BACK,
             "",

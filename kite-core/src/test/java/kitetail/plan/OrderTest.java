@@ -38,7 +38,7 @@ class OrderTest {
           new Section(
               "below", "Below", List.of(new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, -6))));
 
-  private static final Cut COMB = new Comb(10, 5, 2, Comb.Blade.SCISSORS);
+  private static final Cut COMB = new Comb(10, 5, 2, Comb.Tool.SCISSORS);
   private static final Cut BULK = new Guard(6, 0, Guard.Grain.AGAINST, null);
 
   private static Cut fingers(Guide g) {

@@ -82,7 +82,7 @@ class PlanEngineTest {
                   r.nextBoolean() ? Guide.Gather.ROW : Guide.Gather.SPOT);
         };
     return switch (r.nextInt(4)) {
-      case 0 -> new Comb(r.nextDouble() * 20, r.nextDouble() * 60, 2, Comb.Blade.CLIPPER);
+      case 0 -> new Comb(r.nextDouble() * 20, r.nextDouble() * 60, 2, Comb.Tool.CLIPPER);
       case 1 ->
           new Guard(
               r.nextInt(9),
@@ -130,7 +130,7 @@ class PlanEngineTest {
   void theSamePlan_givesTheSameNumbersToTheLastBit() {
     List<Move> moves =
         List.of(
-            move("a", "all", new Comb(8, 10, 2, Comb.Blade.SCISSORS)),
+            move("a", "all", new Comb(8, 10, 2, Comb.Tool.SCISSORS)),
             move(
                 "b",
                 "top",
@@ -196,7 +196,7 @@ class PlanEngineTest {
 
   @Test
   void longHairOverTheComb_isAFinding_andBulkFirstRemovesIt() {
-    Move comb = move("comb", "top", new Comb(6, 0, 2, Comb.Blade.CLIPPER));
+    Move comb = move("comb", "top", new Comb(6, 0, 2, Comb.Tool.CLIPPER));
     Move bulk =
         move(
             "bulk",

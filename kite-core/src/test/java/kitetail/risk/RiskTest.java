@@ -69,7 +69,7 @@ class RiskTest {
     Plan p =
         plan(
             move("fixed", fingers(new Guide.Fixed(Place.APEX, Guide.Gather.SPOT), 12.7)),
-            move("comb", new Comb(30, 5, 2, Comb.Blade.SCISSORS)));
+            move("comb", new Comb(30, 5, 2, Comb.Tool.SCISSORS)));
     Risk r = Risk.of(p, FEW, sure);
     for (double mm : r.spreadMm()) {
       assertThat(mm).isLessThan(1e-9);

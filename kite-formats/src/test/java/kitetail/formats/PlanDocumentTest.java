@@ -21,8 +21,10 @@ import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblem;
 import kitetail.formats.json.PlanProblemException;
 import kitetail.formats.json.ResultJson;
+import kitetail.hair.Ends;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
+import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
@@ -77,7 +79,7 @@ class PlanDocumentTest {
         "\"girthMm\": 565 | \"girthMm\": \"wide\" | $.head.girthMm: \"wide\" is not allowed; allowed is a value of type number, 440 to 680",
         "\"facing\": \"up\" | \"facing\": \"skyward\" | $.moves[3].cut.hold.facing: \"skyward\" is not allowed; allowed up, down, front, back, left, right",
         "\"title\": \"Quiet Side Part\" | \"titel\": \"Quiet Side Part\" | $.title: missing; it must be given",
-        "\"version\": 3 | \"version\": 4 | $.version: 4 is not allowed; allowed 3"
+        "\"version\": 4 | \"version\": 5 | $.version: 5 is not allowed; allowed 4"
       })
   void badInput_isSaidWithPathValueAndRange(String from, String to, String line)
       throws IOException {
@@ -101,7 +103,7 @@ class PlanDocumentTest {
   void aDocumentOfAnEarlierVersion_stillLoads(int version) throws IOException {
     Plan old = golden(version);
     assertThat(old).isEqualTo(golden(2));
-    assertThat(PlanJson.write(old)).contains("\"version\" : 3");
+    assertThat(PlanJson.write(old)).contains("\"version\" : 4");
     assertThat(old.moves()).hasSize(13);
     assertThat(old.section("back").limits())
         .containsExactly(
@@ -115,7 +117,24 @@ class PlanDocumentTest {
                 new Guide.LastBite(),
                 Facing.BACK,
                 12));
-    assertThat(old.move("taperNape").cut()).isEqualTo(new Comb(2.5, 22, 2, Comb.Blade.CLIPPER));
+    assertThat(old.move("taperNape").cut()).isEqualTo(new Comb(2.5, 22, 2, Comb.Tool.CLIPPER));
+  }
+
+  /** What came with version 4 reads, in a document of version 3, as it was before it came. */
+  @Test
+  void aDocumentOfVersionThree_cutsAsItDid() throws IOException {
+    Plan old = golden(3);
+    assertThat(PlanJson.write(old)).contains("\"version\" : 4");
+    assertThat(old.moves()).isNotEmpty();
+    for (Move m : old.moves()) {
+      assertThat(m.cut().ends()).isSameAs(Ends.BLUNT);
+      if (m.cut() instanceof Fingers f && f.line() instanceof CutLine.Slope s) {
+        assertThat(s.eachSide()).isFalse();
+      }
+      if (m.cut() instanceof Texture t) {
+        assertThat(t.layer()).isEqualTo(Texture.Layer.ALL);
+      }
+    }
   }
 
   @Test

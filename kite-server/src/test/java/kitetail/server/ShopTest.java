@@ -229,7 +229,7 @@ class ShopTest extends InShop {
 
   @Test
   void theSchemaIsServed_asItShips() {
-    assertThat(maud.send("GET", "/api/schema/plan-3.schema.json", null).body())
+    assertThat(maud.send("GET", "/api/schema/plan-4.schema.json", null).body())
         .isEqualTo(PlanJson.schema());
     assertThat(maud.send("GET", "/api/schema/sitdown-1.schema.json", null).body())
         .isEqualTo(SitDownJson.schema());

@@ -40,7 +40,7 @@ public final class PlanJson {
 
   /** The JSON Schema (2020-12) of the plan document, as shipped. */
   public static String schema() {
-    return resource("schema/plan-3.schema.json");
+    return resource("schema/plan-4.schema.json");
   }
 
   /**

@@ -7,6 +7,7 @@ import kitetail.care.SkinNote;
 import kitetail.chair.Entry;
 import kitetail.check.CheckRound;
 import kitetail.cut.Aside;
+import kitetail.cut.Blade;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
@@ -200,7 +201,9 @@ final class PlanMixins {
           Facing.class,
           Scalar.class,
           Guide.Gather.class,
-          Comb.Blade.class,
+          Blade.class,
+          Comb.Tool.class,
+          Texture.Layer.class,
           Guard.Grain.class,
           Damp.class,
           Job.class,

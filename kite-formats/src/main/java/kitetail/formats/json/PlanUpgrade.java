@@ -9,16 +9,22 @@ final class PlanUpgrade {
 
   static JsonNode toCurrent(JsonNode tree) {
     int version = tree.path("version").asInt(0);
-    if (version < 1 || version > 2 || !(tree instanceof ObjectNode)) {
+    if (version < 1 || version > 3 || !(tree instanceof ObjectNode)) {
       return tree;
     }
     ObjectNode plan = (ObjectNode) tree.deepCopy();
-    return fromTwo(version == 1 ? fromOne(plan) : plan);
+    if (version == 1) {
+      fromOne(plan);
+    }
+    if (version <= 2) {
+      fromTwo(plan);
+    }
+    // Blades, slopes of each side and layers came; left out, each reads as it was before.
+    return plan.put("version", 4);
   }
 
   /** Six named lengths became a length for each place taped; wishes became one answer of many. */
-  private static ObjectNode fromOne(ObjectNode plan) {
-    plan.put("version", 2);
+  private static void fromOne(ObjectNode plan) {
     if (plan.path("start") instanceof ObjectNode six && six.has("topMm")) {
       ObjectNode start = PlanJson.json().createObjectNode();
       start.put("kind", "taped");
@@ -36,12 +42,10 @@ final class PlanUpgrade {
       JsonNode points = plan.get("wishes");
       plan.putObject("wishes").set("points", points);
     }
-    return plan;
   }
 
   /** Limits became one of three kinds; the way the work goes became one kind of parting. */
-  private static ObjectNode fromTwo(ObjectNode plan) {
-    plan.put("version", 3);
+  private static void fromTwo(ObjectNode plan) {
     for (JsonNode section : plan.path("sections")) {
       for (JsonNode limit : section.path("limits")) {
         if (limit instanceof ObjectNode l && !l.has("kind")) {
@@ -57,7 +61,6 @@ final class PlanUpgrade {
         parting.set("toward", toward);
       }
     }
-    return plan;
   }
 
   private static void move(ObjectNode from, String name, ObjectNode to, String place) {

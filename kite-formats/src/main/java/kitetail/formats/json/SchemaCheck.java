@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
  * range.
  */
 final class SchemaCheck {
-  static final SchemaCheck PLAN = new SchemaCheck("urn:kitetail:plan:3");
+  static final SchemaCheck PLAN = new SchemaCheck("urn:kitetail:plan:4");
   static final SchemaCheck SIT_DOWN = new SchemaCheck("urn:kitetail:sitdown:1");
 
   private final Schema schema;

@@ -2,6 +2,7 @@ package kitetail.formats.words;
 
 import java.util.Locale;
 import kitetail.cut.Aside;
+import kitetail.cut.Blade;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
@@ -75,7 +76,8 @@ record CutWords(Words words) {
 
   private String fingers(Fingers f) {
     return String.format(
-        "Over the fingers, %s bites %s, held %s%s, %s%s; %s.",
+        "Over the fingers, %s, %s bites %s, held %s%s, %s%s; %s.",
+        at("blade", blade(f.blade())),
         at("biteMm", mm(f.biteMm())),
         parting(f.parting()),
         at(f.hold() instanceof Hold.Elevation ? "hold.elevationDeg" : "hold.kind", hold(f.hold())),
@@ -83,6 +85,20 @@ record CutWords(Words words) {
         line(f.line(), f.guide()),
         f.rollDeg() > 0 ? ", fingers rolled up" : "",
         at("guide.kind", guide(f.guide())));
+  }
+
+  private static String blade(Blade b) {
+    return switch (b) {
+      case BLUNT -> "blunt";
+      case POINTS_SHALLOW -> "in shallow points";
+      case POINTS_DEEP -> "in deep points";
+      case RAZOR_SHORT -> "by razor in short strokes";
+      case RAZOR_BROAD -> "by razor in broad strokes";
+      case RAZOR_BEHIND -> "by razor behind the fingers";
+      case WIDE_TOOTHED -> "with wide-toothed shears moving out";
+      case THINNING_SHEARS -> "with thinning shears as points";
+      case TORN_DRY -> "torn dry by razor";
+    };
   }
 
   private String parting(Parting p) {
@@ -140,7 +156,8 @@ record CutWords(Words words) {
           + " to "
           + at("line.farMm", mm(s.farMm()))
           + " at the "
-          + words.place(s.far());
+          + words.place(s.far())
+          + (s.eachSide() ? ", the same on the other side" : "");
     }
     CutLine.Flat f = (CutLine.Flat) l;
     return "cut to "
@@ -191,8 +208,9 @@ record CutWords(Words words) {
   private String comb(Comb c) {
     return String.format(
         Locale.ROOT,
-        "%s over the comb, starting %s off the skin, %s%s%s, %s.",
-        at("tool", c.tool() == Comb.Blade.CLIPPER ? "Clipper" : "Scissors"),
+        "%s over the comb%s, starting %s off the skin, %s%s%s, %s.",
+        at("tool", c.tool() == Comb.Tool.CLIPPER ? "Clipper" : "Scissors"),
+        c.tool() == Comb.Tool.CLIPPER ? "" : ", " + at("blade", blade(c.blade())),
         at("gapMm", mm(c.gapMm())),
         at("outDeg", lean(c.outDeg())),
         c.square() == null ? "" : ", not following the round",
@@ -298,8 +316,13 @@ record CutWords(Words words) {
         };
     return String.format(
         Locale.ROOT,
-        "%s, %s deep, taking %s of the hairs %s, column by column.",
+        "%s%s, %s deep, taking %s of the hairs %s, column by column.",
         tool,
+        switch (t.layer()) {
+          case ALL -> "";
+          case OUTER -> " in " + at("layer", "the outer layer only");
+          case UNDERLAY -> " in " + at("layer", "the underlay only");
+        },
         at("depthMm", mm(t.depthMm())),
         at("share", String.format(Locale.ROOT, "%.0f %%", 100 * t.share())),
         at("passes", times(t.passes())));

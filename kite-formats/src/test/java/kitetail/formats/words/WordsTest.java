@@ -42,7 +42,7 @@ class WordsTest {
             12);
     assertThat(CM.sentence(move(c)))
         .isEqualTo(
-            "Over the fingers, 1.2 cm bites working up, held at 45°, cut to an upright line leaving 3.0 cm at the occipital bone,"
+            "Over the fingers, blunt, 1.2 cm bites working up, held at 45°, cut to an upright line leaving 3.0 cm at the occipital bone,"
                 + " fingers out 10°; all brought to a fixed guide at the crown, gathered to one spot.");
     assertThat(CM.headline(move(c))).isEqualTo("3.0 cm");
     assertThat(INCH.headline(move(c))).isEqualTo("1 1/8 in");
@@ -76,15 +76,15 @@ class WordsTest {
 
   @Test
   void theComb_saysItsGapAndLean() {
-    assertThat(CM.sentence(move(new Comb(11, 6, 2, Comb.Blade.SCISSORS))))
+    assertThat(CM.sentence(move(new Comb(11, 6, 2, Comb.Tool.SCISSORS))))
         .startsWith(
-            "Scissors over the comb, starting 1.1 cm off the skin, leaning 6° off the head");
-    assertThat(CM.sentence(move(new Comb(3, 0, 2, Comb.Blade.CLIPPER))))
+            "Scissors over the comb, blunt, starting 1.1 cm off the skin, leaning 6° off the head");
+    assertThat(CM.sentence(move(new Comb(3, 0, 2, Comb.Tool.CLIPPER))))
         .startsWith("Clipper")
         .contains("parallel to the head");
-    assertThat(CM.sentence(move(new Comb(3, -8, 2, Comb.Blade.CLIPPER))))
+    assertThat(CM.sentence(move(new Comb(3, -8, 2, Comb.Tool.CLIPPER))))
         .contains("leaning 8° into the head");
-    assertThat(CM.headline(move(new Comb(3, 0, 2, Comb.Blade.CLIPPER))))
+    assertThat(CM.headline(move(new Comb(3, 0, 2, Comb.Tool.CLIPPER))))
         .isEqualTo("3 mm off the skin");
   }
 

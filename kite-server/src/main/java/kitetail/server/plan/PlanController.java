@@ -109,7 +109,7 @@ class PlanController {
     return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), hairLevels(), skinDepths());
   }
 
-  @GetMapping(value = "/schema/plan-3.schema.json", produces = "application/schema+json")
+  @GetMapping(value = "/schema/plan-4.schema.json", produces = "application/schema+json")
   String schema() {
     return PlanJson.schema();
   }
