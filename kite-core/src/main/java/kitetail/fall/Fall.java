@@ -29,6 +29,7 @@ public final class Fall {
   private final int points;
   private final float[] xyz;
   private final float[] lengthMm;
+  private final float[] endsMm;
   private final float[] hairs;
   private final double[] curl;
   private final float[] diameterMm;
@@ -51,6 +52,7 @@ public final class Fall {
     this.points = points;
     this.xyz = xyz;
     lengthMm = strands.lengthMm();
+    endsMm = strands.endsMm();
     hairs = strands.hairs();
     curl = strands.curl();
     diameterMm = strands.diameterMm();
@@ -67,6 +69,7 @@ public final class Fall {
     points = f.points;
     xyz = f.xyz;
     lengthMm = f.lengthMm;
+    endsMm = f.endsMm;
     hairs = f.hairs;
     curl = f.curl;
     diameterMm = f.diameterMm;
@@ -126,6 +129,11 @@ public final class Fall {
   /** Length of a strand let go; 0 where no hair is. Strands stand in the order of the sites. */
   public double lengthMm(int strand) {
     return lengthMm[strand];
+  }
+
+  /** How far short of a strand's length its hairs end, as the blade left them, mm. */
+  public double endsMm(int strand) {
+    return endsMm[strand];
   }
 
   /** How many hairs a strand stands for. */

@@ -30,6 +30,7 @@ final class Falling {
   final GrowthField field;
   final int points;
   final Strands falls;
+  private final int[] leaders;
 
   /** Angle at which each strand's hair leaves the skin as it grows. */
   final double[] exits;
@@ -61,7 +62,8 @@ final class Falling {
     map = ground.hair(hair);
     lie = ground.lie(hair, styling);
     field = ground.growth(hair);
-    falls = Strands.of(ground.scalp(), map, stock, styling);
+    leaders = ground.leaders(Locks.size(hair.wetDry().curlRatio()));
+    falls = Strands.of(ground.scalp(), map, stock, styling, leaders);
     exits = ground.exitDeg(hair);
     int strands = falls.count();
     clamps = new double[3 * strands];
@@ -72,7 +74,6 @@ final class Falling {
 
   private Fall done() {
     each(FallingStrand::first);
-    int[] leaders = ground.leaders(Locks.size(hair.wetDry().curlRatio()));
     Led led = new Led(leaders, falls.lengthMm(), clamps, STRAIGHT_MM);
     leadersFirst(led, FallingStrand::alone, (s, i) -> s.goAlong(i, leaders[i]));
     Layer layer = new Laying(ground, falls, lie, coarseWay, COARSE).measured();
@@ -85,7 +86,7 @@ final class Falling {
         });
     Layer known = new Laying(ground, falls, lie, coarseWay, COARSE).measured();
     leadersFirst(led, (s, i) -> s.fine(i, known, i), (s, i) -> s.fine(i, known, leaders[i]));
-    float[] lying = styling.wet() ? xyz : inLocks(leaders);
+    float[] lying = styling.wet() ? xyz : inLocks();
     PartLine part = PartLine.of(styling, ground.scalp().head());
     if (part != null) {
       each((s, i) -> s.setBeside(part, i, lying));
@@ -129,7 +130,7 @@ final class Falling {
   }
 
   /** Strands drawn together into locks, and kept off the skin. */
-  private float[] inLocks(int[] leaders) {
+  private float[] inLocks() {
     float[] out = new float[xyz.length];
     each((s, i) -> s.inLock(i, leaders[i], out));
     return out;

@@ -15,7 +15,15 @@ final class HairStrokes {
 
   private static final double DRAWN_TOGETHER = 0.2;
 
+  /** No two hairs of a strand are quite as long, the less so the shorter it is. */
   private static final double SHORTER = 0.10;
+
+  private static final double SHORTER_MM = 3.5;
+
+  /**
+   * Of the ends a blade left apart so much is seen within a strand, the rest from one to the next.
+   */
+  private static final double FEATHERED_MM = 12;
 
   /** Shorter pieces are not worth a line of their own, fine pixels. */
   private static final double PIECE_PX = 4.5;
@@ -58,6 +66,7 @@ final class HairStrokes {
   private long seed;
   private double skinShare;
   private double lightRoots;
+  private double shorter;
   private final PartLine part;
 
   HairStrokes(Raster raster, Fall fall, int children, double scale) {
@@ -100,7 +109,11 @@ final class HairStrokes {
       double off = part == null ? Double.POSITIVE_INFINITY : part.offMm(root.x(), root.y());
       // Beside a part no hair lies over these roots, and none of theirs stands across the line.
       lightRoots = Math.exp(-sq(off / PART_LIT_MM));
-      hairs(s, fall.lengthMm(s), Math.min(apart, Math.max(0.4, off - 1.2)), strays);
+      double length = fall.lengthMm(s);
+      double feathered = Math.min(FEATHERED_MM, fall.endsMm(s));
+      shorter =
+          Math.min(SHORTER * Math.min(1, length / 20), SHORTER_MM / length) + feathered / length;
+      hairs(s, length, Math.min(apart, Math.max(0.4, off - 1.2)), strays);
       lightRoots = 0;
     }
   }
@@ -169,7 +182,7 @@ final class HairStrokes {
     ox -= in * rx;
     oy -= in * ry;
     oz -= in * rz;
-    double share = 1 - SHORTER * random() * Math.min(1, length / 20);
+    double share = 1 - shorter * random();
     double tone = 0.80 + 0.40 * random();
     int base = random() < hue.greyShare() ? white : pigmented;
     base = skinShare == 0 ? base : Rgb.mix(base, fall.hair().skin().rgb(), skinShare);
