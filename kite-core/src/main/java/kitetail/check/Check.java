@@ -26,7 +26,7 @@ public final class Check {
           new LeaveAlone(),
           new SectionGap(),
           new SectionOverlap(),
-          new Jump(),
+          new LedgeStands(),
           new OrderKept(),
           new PastKnuckle(),
           new CrossCheckMissing(),

@@ -13,11 +13,15 @@ record Neighbours(int[] pairs) {
   private static final double NEAR = 1.5;
 
   static Neighbours of(Scalp s) {
+    return within(s, 0);
+  }
+
+  /** Pairs no farther apart than that, or side by side where sites are few. */
+  static Neighbours within(Scalp s, double mm) {
     int n = s.sites();
-    if (n == 0) {
-      return new Neighbours(new int[0]);
-    }
-    return new Grid(s, NEAR * Math.sqrt(s.totalAreaMm2() / n)).pairs();
+    return n == 0
+        ? new Neighbours(new int[0])
+        : new Grid(s, Math.max(mm, NEAR * Math.sqrt(s.totalAreaMm2() / n))).pairs();
   }
 
   /** Sites sorted into cubes as wide as neighbours are apart. */
@@ -80,7 +84,10 @@ record Neighbours(int[] pairs) {
           }
           for (int at = first[by]; at < first[by + 1]; at++) {
             int j = sorted[at];
-            if ((k > 13 || j > i) && near(i, j) && n + 2 <= out.length) {
+            if ((k > 13 || j > i) && near(i, j)) {
+              if (n + 2 > out.length) {
+                out = Arrays.copyOf(out, 2 * out.length);
+              }
               out[n++] = Math.min(i, j);
               out[n++] = Math.max(i, j);
             }

@@ -18,6 +18,7 @@ import kitetail.wish.Reading;
  * @param cover how the sections cover the scalp
  * @param seams where sections meet
  * @param jumps where sections meet with a jump in length, meant or not
+ * @param ledges steps in length between hairs that grow side by side, the highest first
  * @param extents of each section, with what is left at the end
  */
 public record Outcome(
@@ -28,6 +29,7 @@ public record Outcome(
     Cover cover,
     List<Seam> seams,
     List<Jumps> jumps,
+    List<Ledge> ledges,
     List<Extent> extents) {
   /**
    * @param cut the move's cut with what it took over put in as numbers

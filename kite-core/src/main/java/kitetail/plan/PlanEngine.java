@@ -73,6 +73,7 @@ public final class PlanEngine {
         bench.cover(plan.sections()),
         seams,
         Jumps.of(plan, seams),
+        Ledge.all(plan, bench, state),
         extents(plan, bench, state));
   }
 
@@ -136,6 +137,7 @@ public final class PlanEngine {
             m -> {
               if (m == -2) {
                 bench.neighbours();
+                bench.around();
                 return;
               }
               if (m == -1) {

@@ -35,6 +35,7 @@ public final class Workbench {
   private final Map<Hair, HairMap> hairs = newest(8);
   private final Map<List<Section>, Cover> covers = newest(8);
   private volatile Neighbours neighbours;
+  private volatile Around around;
 
   public Workbench(Scalp scalp) {
     this.scalp = scalp;
@@ -91,6 +92,16 @@ public final class Workbench {
     if (known == null) {
       known = Neighbours.of(scalp);
       neighbours = known;
+    }
+    return known;
+  }
+
+  /** What grows about each site, as far as a ledge is told. */
+  Around around() {
+    Around known = around;
+    if (known == null) {
+      known = Around.of(scalp, Ledge.REACH_MM);
+      around = known;
     }
     return known;
   }

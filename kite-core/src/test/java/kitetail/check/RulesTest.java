@@ -145,6 +145,7 @@ class RulesTest {
               new Cover(List.of(), List.of()),
               List.of(),
               List.of(),
+              List.of(),
               List.of());
       Found out = new Found();
       out.of(rule);
@@ -320,6 +321,12 @@ class RulesTest {
             new Case(i -> Math.abs(S.pointMm(i).x()) < 25 ? 80 : 50)));
     all.add(
         new Pair(new LeftRight(), new Case(i -> S.pointMm(i).x() > 0 ? 60 : 40), Case.even(50)));
+    // Longer on one side only between the places that have names.
+    all.add(
+        new Pair(
+            new LeftRight(),
+            new Case(i -> S.pointMm(i).x() > 25 && S.pointMm(i).y() < -30 ? 75 : 60),
+            new Case(i -> S.pointMm(i).y() < -30 ? 75 : 60)));
     all.add(
         new Pair(
             new HoleAtFront(),

@@ -19,6 +19,11 @@ final class PlanUpgrade {
     if (version <= 2) {
       fromTwo(plan);
     }
+    for (JsonNode m : plan.path("meant")) {
+      if (m instanceof ObjectNode meant && "jump".equals(meant.path("rule").asString(""))) {
+        meant.put("rule", "ledge");
+      }
+    }
     // Blades, slopes of each side and layers came; left out, each reads as it was before.
     return plan.put("version", 4);
   }

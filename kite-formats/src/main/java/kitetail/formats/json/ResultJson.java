@@ -84,6 +84,16 @@ public final class ResultJson {
                     .put("mm", round(j.mm()))
                     .put("near", name(j.near()))
                     .put("meant", j.meant()));
+    ArrayNode ledges = r.putArray("ledges");
+    o.ledges()
+        .forEach(
+            l ->
+                ledges
+                    .addObject()
+                    .put("near", name(l.near()))
+                    .put("heightMm", round(l.heightMm()))
+                    .put("lengthMm", round(l.lengthMm()))
+                    .put("meant", l.meant()));
     ObjectNode ends = r.putObject("endsMm");
     for (Place p : Place.values()) {
       ends.put(name(p), round(o.endMm(p)));

@@ -68,14 +68,13 @@ record FindingWords(Words words, Plan plan) {
               + " is in both "
               + sections(f.with())
               + ". Move an edge, or lay one of them over the others.";
-      case "jump" ->
-          "Where "
-              + sections(f.with())
-              + " meet, near the "
-              + where
-              + ", the length jumps by "
+      case "ledge" ->
+          (f.with().isEmpty() || f.with().get(0).equals(f.with().get(1))
+                  ? "Near the " + where
+                  : "Where " + sections(f.with()) + " meet, near the " + where + ",")
+              + " hair stands "
               + amount
-              + ". Blend it, or mark it as meant.";
+              + " longer than the hair beside it: a ledge. Blend it, or mark it as meant.";
       case "old-to-new" ->
           "The last bite is brought on to the new one: every bite loses length. Bring the new hair"
               + " back to the old.";

@@ -122,7 +122,7 @@ class WordsTest {
         "wish-too-short",
         "section-gap",
         "section-overlap",
-        "jump",
+        "ledge",
         "old-to-new",
         "texture-over",
         "hairline-pushed",
