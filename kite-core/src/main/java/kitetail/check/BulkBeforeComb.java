@@ -7,7 +7,12 @@ import kitetail.plan.Outcome;
 /** Long hair falls over the comb and hides the line. */
 final class BulkBeforeComb implements Rule {
   /** Common practice; the figure an assumption. */
-  private static final double HIDES_COMB_MM = 60;
+  private static final double HIDES_COMB_MM = 75;
+
+  /** Longer hair in less of what the comb takes falls away from it; an assumption. */
+  private static final double SHARE = 0.35;
+
+  private static final double TAKES_MM = 10;
 
   @Override
   public String id() {
@@ -18,17 +23,21 @@ final class BulkBeforeComb implements Rule {
   public void find(Evidence e, Found out) {
     for (int k = 0; k < e.outcome().steps().size(); k++) {
       Outcome.Step step = e.outcome().steps().get(k);
+      if (!(step.cut() instanceof Comb)) {
+        continue;
+      }
       double[] before = e.beforeMm(k);
       int at = -1;
+      int hides = 0;
+      int taken = 0;
       for (int i : step.roots()) {
-        if (step.cut() instanceof Comb
-            && before[i] > HIDES_COMB_MM
-            && step.leftMm()[i] < before[i] - 10
-            && (at < 0 || before[i] > before[at])) {
-          at = i;
+        if (step.leftMm()[i] < before[i] - TAKES_MM) {
+          taken++;
+          hides += before[i] > HIDES_COMB_MM ? 1 : 0;
+          at = at < 0 || before[i] > before[at] ? i : at;
         }
       }
-      if (at >= 0) {
+      if (hides > SHARE * taken) {
         out.add(Severity.WARN, step.move().id(), e.near(at), before[at]);
       }
     }

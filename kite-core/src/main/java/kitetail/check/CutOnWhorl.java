@@ -2,6 +2,7 @@ package kitetail.check;
 
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
+import kitetail.cut.Hold;
 import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
@@ -27,7 +28,9 @@ final class CutOnWhorl implements Rule {
       Outcome.Step step = e.outcome().steps().get(k);
       if (step.cut() instanceof Fingers f
           && e.takenMm(k, Place.CROWN) > 1
-          && !(f.guide() instanceof Guide.LastBite || f.guide() instanceof Guide.Fixed)) {
+          && !(f.guide() instanceof Guide.LastBite
+              || f.guide() instanceof Guide.Fixed
+              || f.hold() instanceof Hold.Toward)) {
         out.add(Severity.WARN, step.move().id(), Place.CROWN, left);
         return;
       }

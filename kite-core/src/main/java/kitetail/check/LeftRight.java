@@ -7,6 +7,10 @@ import kitetail.plan.Finding.Severity;
 final class LeftRight implements Rule {
   private static final double LEAST_MM = 5;
   private static final double SHARE = 0.1;
+
+  /** Along an edge single hairs find another across it; a difference is one of most of a patch. */
+  private static final double MOST_OF = 0.6;
+
   private static final int ROUND = 12;
   private static final int DOWN = 8;
 
@@ -21,29 +25,28 @@ final class LeftRight implements Rule {
   @Override
   public void find(Evidence e, Found out) {
     Scalp s = e.scalp();
-    Patch[] left = new Patch[ROUND * DOWN];
-    Patch[] right = new Patch[ROUND * DOWN];
+    Patch[] all = new Patch[ROUND * DOWN];
     for (int i = 0; i < s.sites(); i++) {
-      double round = Math.abs(s.azimuthRad(i)) / Math.PI;
+      double round = -s.azimuthRad(i) / Math.PI;
+      if (round < 0) {
+        continue;
+      }
       int at =
           Math.min(ROUND - 1, (int) (ROUND * round)) * DOWN
               + Math.min(DOWN - 1, (int) (DOWN * s.shareOfWay(i)));
-      Patch[] side = s.azimuthRad(i) < 0 ? left : right;
-      side[at] = side[at] == null ? new Patch() : side[at];
-      side[at].add(i, e.outcome().after().endMm(i));
+      all[at] = all[at] == null ? new Patch() : all[at];
+      all[at].add(i, e.outcome().after().endMm(i), e.outcome().after().endMm(s.mirrored(i)));
     }
     int worst = -1;
     double most = 0;
-    for (int k = 0; k < left.length; k++) {
-      if (left[k] == null || right[k] == null || Math.min(left[k].n, right[k].n) < LEAST_ROOTS) {
+    for (Patch p : all) {
+      if (p == null || p.n < LEAST_ROOTS) {
         continue;
       }
-      double l = left[k].meanMm();
-      double r = right[k].meanMm();
-      double off = Math.abs(l - r);
-      if (off > Math.max(LEAST_MM, SHARE * Math.max(l, r)) && off > most) {
+      double off = Math.abs(p.left - p.right) / p.n;
+      if (off > most && Math.max(p.leftLonger, p.rightLonger) > MOST_OF * p.n) {
         most = off;
-        worst = l > r ? left[k].root : right[k].root;
+        worst = p.left > p.right ? p.root : s.mirrored(p.root);
       }
     }
     if (worst >= 0) {
@@ -52,20 +55,23 @@ final class LeftRight implements Rule {
     }
   }
 
-  /** A few hairs side by side. */
+  /** A few hairs side by side, and those that answer them on the other side. */
   private static final class Patch {
     private int n;
-    private double sum;
+    private double left;
+    private double right;
+    private int leftLonger;
+    private int rightLonger;
     private int root;
 
-    void add(int i, double mm) {
+    void add(int i, double leftMm, double rightMm) {
       n++;
-      sum += mm;
+      left += leftMm;
+      right += rightMm;
+      double least = Math.max(LEAST_MM, SHARE * Math.max(leftMm, rightMm));
+      leftLonger += leftMm - rightMm > least ? 1 : 0;
+      rightLonger += rightMm - leftMm > least ? 1 : 0;
       root = i;
-    }
-
-    double meanMm() {
-      return sum / n;
     }
   }
 }

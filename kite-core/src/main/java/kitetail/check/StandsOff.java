@@ -1,5 +1,9 @@
 package kitetail.check;
 
+import kitetail.cut.Cut;
+import kitetail.cut.Edge;
+import kitetail.cut.Guard;
+import kitetail.head.Place;
 import kitetail.look.Standing;
 import kitetail.plan.Finding.Severity;
 
@@ -18,7 +22,20 @@ final class StandsOff implements Rule {
   @Override
   public void find(Evidence e, Found out) {
     for (Standing s : e.look().standing()) {
-      out.add(Severity.NOTE, null, s.place(), s.offMm());
+      if (!clippedShort(e, s.place())) {
+        out.add(Severity.NOTE, null, s.place(), s.offMm());
+      }
     }
+  }
+
+  /** What clippers took down to a guard or an edge stands as it should. */
+  private static boolean clippedShort(Evidence e, Place place) {
+    for (int k = e.outcome().steps().size() - 1; k >= 0; k--) {
+      if (e.takenMm(k, place) > 1) {
+        Cut cut = e.outcome().steps().get(k).cut();
+        return cut instanceof Guard || cut instanceof Edge;
+      }
+    }
+    return false;
   }
 }

@@ -31,6 +31,13 @@ public record Bites(int count, int partings, double longestLineMm, int turns) {
    * @param handMm usable length of a hand's line
    */
   public static Bites of(Fingers f, Zone zone, double handMm) {
+    return of(f, zone, zone.roots(), handMm);
+  }
+
+  /**
+   * @param roots those of the zone whose hair reaches the line; where none does no bite is cut
+   */
+  public static Bites of(Fingers f, Zone zone, int[] roots, double handMm) {
     Scalp s = zone.scalp();
     int panels = f.parting().panels();
     double from = Double.MAX_VALUE;
@@ -38,7 +45,7 @@ public record Bites(int count, int partings, double longestLineMm, int turns) {
     double left = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;
     double area = 0;
-    for (int i : zone.roots()) {
+    for (int i : roots) {
       double at = f.parting().atMm(s.head(), s.pointMm(i));
       from = Math.min(from, at);
       to = Math.max(to, at);
@@ -51,7 +58,7 @@ public record Bites(int count, int partings, double longestLineMm, int turns) {
     }
     int bands = (int) Math.min(MOST, Math.max(1, Math.ceil((to - from) / f.biteMm())));
     double[] areas = new double[bands * panels];
-    for (int i : zone.roots()) {
+    for (int i : roots) {
       double at = f.parting().atMm(s.head(), s.pointMm(i));
       int band = (int) Math.min(bands - 1.0, (at - from) / f.biteMm());
       int panel =
@@ -66,13 +73,12 @@ public record Bites(int count, int partings, double longestLineMm, int turns) {
       partings += a > 0 ? 1 : 0;
       longest = Math.max(longest, a / f.biteMm());
     }
-    return new Bites(count, partings, longest, turns(zone));
+    return new Bites(count, partings, longest, turns(s, roots));
   }
 
-  private static int turns(Zone zone) {
-    Scalp s = zone.scalp();
+  private static int turns(Scalp s, int[] roots) {
     boolean[] worked = new boolean[SECTORS];
-    for (int i : zone.roots()) {
+    for (int i : roots) {
       if (s.fromApexMm(i) > TOP_MM) {
         double turn = (s.azimuthRad(i) + Math.PI) / (2 * Math.PI);
         worked[Math.min(SECTORS - 1, (int) (turn * SECTORS))] = true;

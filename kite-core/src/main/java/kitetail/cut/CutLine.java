@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import kitetail.geom.Smooth;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
@@ -96,6 +97,8 @@ public sealed interface CutLine {
      */
     private static final double GRAZING = 0.35;
 
+    private static final double LIFTS_OVER = 0.15;
+
     public Flat {
       checkLength(lengthMm);
       checkFingers(fingerDeg);
@@ -119,9 +122,12 @@ public sealed interface CutLine {
       double level = n.dot(through);
       return (root, pull, rise) -> {
         double toward = n.dot(pull);
-        return toward < GRAZING
-            ? Double.POSITIVE_INFINITY
-            : Math.max(0, (level - n.dot(root)) / toward);
+        if (toward <= GRAZING) {
+          return Double.POSITIVE_INFINITY;
+        }
+        // Before they cannot be laid on it, fingers lift off the line: it ends in no step.
+        double laid = Smooth.step((toward - GRAZING) / LIFTS_OVER);
+        return Math.max(0, (level - n.dot(root)) / toward) / Math.max(1e-9, laid);
       };
     }
 

@@ -80,6 +80,9 @@ public sealed interface Outline {
    *     so much hair lies on the ear, −80 to 20
    */
   record HalfMoon(Side side, double raiseMm) implements Raised {
+    /** The last of the arc on either side, over which it runs out; an assumption. */
+    private static final double LEAVES_SHARE = 0.2;
+
     public HalfMoon {
       check("raiseMm", raiseMm, -80, 20);
     }
@@ -92,9 +95,12 @@ public sealed interface Outline {
       double half = Math.abs(back - front) / 2;
       return (s, i) -> {
         double u = (s.azimuthRad(i) - mid) / half;
-        return Math.abs(u) > 1
-            ? Double.POSITIVE_INFINITY
-            : s.aboveHairlineMm(i) - raiseMm * Math.sqrt(1 - u * u);
+        if (Math.abs(u) >= 1) {
+          return Double.POSITIVE_INFINITY;
+        }
+        double above = s.aboveHairlineMm(i) - raiseMm * Math.sqrt(1 - u * u);
+        // At both ends the trimmer leaves the head.
+        return above / Smooth.step((1 - Math.abs(u)) / LEAVES_SHARE);
       };
     }
 
@@ -295,22 +301,28 @@ public sealed interface Outline {
         if (a <= at[0]) {
           return Double.POSITIVE_INFINITY;
         }
+        // Out at the temple the clipper leaves the head: no corner is cut into the front.
+        double on = Smooth.step((a - at[0]) / (at[1] - at[0]));
         double high =
             a < at[1]
-                ? sideburnMm * Smooth.step((a - at[0]) / (at[1] - at[0]))
+                ? sideburnMm
                 : a < at[2]
                     ? sideburnMm
                         + Smooth.step((a - at[1]) / (at[2] - at[1])) * (behindEarMm - sideburnMm)
                     : behindEarMm
                         + Smooth.step((a - at[2]) / (Math.PI - at[2])) * (napeMm - behindEarMm);
-        double t = s.aboveHairlineMm(i) / high;
-        return t > 1 ? Double.POSITIVE_INFINITY : lengthMm + t * (farMm - lengthMm);
+        double t = s.fromSideHairlineMm(i) / high;
+        // Past its top the clipper is flicked out: no step is left where the taper ends.
+        double past = Math.max(0, t - 1);
+        return (lengthMm + (t + past * past) * (farMm - lengthMm)) / Math.max(1e-9, on);
       };
     }
 
     private static double[] azimuths(Head h, Place temple, Place sideburn, Place behindEar) {
+      Place recession = temple == Place.TEMPLE_LEFT ? Place.RECESSION_LEFT : Place.RECESSION_RIGHT;
+      double corner = Math.abs(h.azimuthRad(h.place(recession)));
       return new double[] {
-        Math.abs(h.azimuthRad(h.place(temple))),
+        0.6 * Math.abs(h.azimuthRad(h.place(temple))) + 0.4 * corner,
         Math.abs(h.azimuthRad(h.place(sideburn))),
         Math.abs(h.azimuthRad(h.place(behindEar)))
       };

@@ -27,6 +27,11 @@ public final class Planner {
   /** Draws every knob weakly to where the family has it, mm or degrees a mm of error. */
   private static final double STAY = 0.004;
 
+  /** A fit that misses by more is tried again from settings so much longer. */
+  private static final double MISSED_MM = 1.5;
+
+  private static final double LONGER = 1.25;
+
   private static final double CLOSE_MM = 0.5;
 
   private Planner() {}
@@ -128,8 +133,7 @@ public final class Planner {
     }
 
     Fit fit() {
-      double[] x =
-          knobs.isEmpty() ? home : rounded(Descent.within(this::residuals, home, low(), high()));
+      double[] x = knobs.isEmpty() ? home : best();
       double[] gets = gets(x);
       double worst = 0;
       double sum = 0;
@@ -167,6 +171,35 @@ public final class Planner {
           List.copyOf(unmet),
           worst,
           Math.sqrt(sum / Math.max(1, n)));
+    }
+
+    /**
+     * Where two moves leave the same at a place, letting one out alone changes nothing; from longer
+     * settings each is then taken down to the wish.
+     */
+    private double[] best() {
+      double[] x = rounded(Descent.within(this::residuals, home, low(), high()));
+      if (missed(x) < MISSED_MM) {
+        return x;
+      }
+      double[] longer = new double[home.length];
+      for (int k = 0; k < longer.length; k++) {
+        longer[k] = Math.min(knobs.get(k).max(), LONGER * home[k]);
+      }
+      double[] y = rounded(Descent.within(this::residuals, longer, low(), high()));
+      return missed(y) < missed(x) ? y : x;
+    }
+
+    /** The farthest a wish that hair is there for is missed. */
+    private double missed(double[] x) {
+      double[] gets = gets(x);
+      double worst = 0;
+      for (int i = 0; i < gets.length; i++) {
+        double want = Math.min(have[i], targets.get(i).needMm());
+        double weight = targets.get(i).asked() ? 1 : FAMILY_WEIGHT;
+        worst = Math.max(worst, weight * Math.abs(gets[i] - want));
+      }
+      return worst;
     }
 
     /** To what a hand can set: whole mm and degrees, half mm over a comb, half guard numbers. */

@@ -16,6 +16,7 @@ import kitetail.geom.Vec3;
  */
 public final class Scalp {
   public static final int DEFAULT_SITES = 4000;
+  private static final int HAIRLINE_POINTS = 1080;
   private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
   /** Bits of skin a site, on average, when areas are shared out. */
@@ -35,6 +36,8 @@ public final class Scalp {
   private final double totalAreaMm2;
   private final List<Walk> walks;
   private final int firstPlace;
+  private volatile double[] fromSideHairlineMm;
+  private volatile int[] mirrored;
 
   private Scalp(Head head, List<Vec3> roots, int sites, List<Walk> walks) {
     this.head = head;
@@ -170,6 +173,54 @@ public final class Scalp {
 
   public double aboveHairlineMm(int i) {
     return aboveHairlineMm[i];
+  }
+
+  /**
+   * How far the nearest place of the hairline behind the temples is, along the skin, mm. Beside the
+   * ear and at the temple that is to the side and not below.
+   */
+  public double fromSideHairlineMm(int i) {
+    double[] known = fromSideHairlineMm;
+    if (known == null) {
+      known = nearestHairline();
+      fromSideHairlineMm = known;
+    }
+    return known[i];
+  }
+
+  /** The site nearest to where a site would lie on the other side. */
+  public int mirrored(int site) {
+    int[] known = mirrored;
+    if (known == null) {
+      NearestSite nearest = new NearestSite(points, sites);
+      known = new int[sites];
+      for (int i = 0; i < sites; i++) {
+        Vec3 p = points[i];
+        known[i] = nearest.to(new Vec3(-p.x(), p.y(), p.z()));
+      }
+      mirrored = known;
+    }
+    return known[site];
+  }
+
+  private double[] nearestHairline() {
+    double left = head.azimuthRad(head.place(Place.TEMPLE_LEFT));
+    double right = head.azimuthRad(head.place(Place.TEMPLE_RIGHT));
+    Vec3[] line = new Vec3[HAIRLINE_POINTS];
+    for (int k = 0; k < line.length; k++) {
+      double share = (double) k / (line.length - 1);
+      line[k] = head.edge(right + share * (2 * Math.PI + left - right));
+    }
+    NearestSite nearest = new NearestSite(line, line.length);
+    double[] out = new double[points.length];
+    for (int i = 0; i < out.length; i++) {
+      double chord = points[i].distanceTo(line[nearest.to(points[i])]);
+      double r = points[i].distanceTo(head.surface().centreMm());
+      double arc = 2 * r * Math.asin(Math.min(1, chord / (2 * r)));
+      boolean front = azimuthRad[i] > left && azimuthRad[i] < right;
+      out[i] = front ? arc : Math.min(arc, aboveHairlineMm[i]);
+    }
+    return out;
   }
 
   public double aboveRidgeMm(int i) {

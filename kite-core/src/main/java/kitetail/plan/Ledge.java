@@ -29,6 +29,9 @@ public record Ledge(
   private static final double STEP_MM = 5;
   private static final double SHARE = 0.25;
 
+  /** So near the hairline a crisp edge is an outline and no ledge. */
+  private static final double OUTLINE_MM = 4;
+
   /** Fewer pairs, or shorter, is a stray hair and no ledge. */
   private static final int LEAST_PAIRS = 4;
 
@@ -66,7 +69,9 @@ public record Ledge(
       for (int k = around.from(i); k < around.from(i + 1); k++) {
         int j = around.root(k);
         double off = mm[i] - mm[j];
-        if (off > STEP_MM && off > SHARE * mm[i]) {
+        if (off > STEP_MM
+            && off > SHARE * mm[i]
+            && Math.min(s.aboveHairlineMm(j), s.fromSideHairlineMm(j)) > OUTLINE_MM) {
           double own = explained(s, around, mm, i, j);
           if (off - own > Math.max(STEP_MM, SHARE * mm[i])) {
             out.add(new int[] {i, j});
@@ -176,6 +181,10 @@ public record Ledge(
   private static final class Sections {
     private final List<Section> all;
     private final long[] holds;
+
+    /** Sections of hard lines: nothing is meant more. */
+    private long lines;
+
     private final List<long[]> meant = new ArrayList<>();
 
     Sections(Plan plan, Workbench bench) {
@@ -185,6 +194,9 @@ public record Ledge(
         for (int i : bench.zone(plan.region(all.get(k).id())).roots()) {
           holds[i] |= 1L << k;
         }
+      }
+      for (Move m : plan.moves()) {
+        lines |= m.job() == Job.HARD_LINE ? bit(m.section()) : 0;
       }
       for (MeantJump j : plan.jumps()) {
         meant.add(new long[] {bit(j.one()), bit(j.other())});
@@ -201,6 +213,9 @@ public record Ledge(
     }
 
     boolean meant(int i, int j) {
+      if ((holds[j] & lines) != 0) {
+        return true;
+      }
       for (long[] m : meant) {
         if (apart(i, j, m[0], m[1]) || apart(j, i, m[0], m[1])) {
           return true;

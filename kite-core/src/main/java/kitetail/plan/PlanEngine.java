@@ -1,6 +1,7 @@
 package kitetail.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import kitetail.cut.Before;
@@ -24,7 +25,7 @@ import kitetail.wish.Reading;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.5.0";
+  public static final String VERSION = "0.6.0";
 
   private static final double TOUCHED_MM = 0.05;
 
@@ -46,23 +47,35 @@ public final class PlanEngine {
     double[][] ready = sideBySide(plan, bench, regions);
     Stock before = start(plan, bench);
     Stock state = before;
+    List<Cut> cuts = new ArrayList<>();
+    List<Stock> states = new ArrayList<>();
+    for (int m = 0; m < ready.length; m++) {
+      Move move = plan.moves().get(m);
+      Cut cut = resolved(plan, move, state, bench.scalp());
+      cuts.add(cut);
+      states.add(state);
+      state = after(plan, bench, move, cut, bench.zone(regions.get(m)), ready[m], state);
+    }
+    states.add(state);
     Dose.Book book = new Dose.Book();
     Guard attached = null;
     List<Outcome.Step> steps = new ArrayList<>();
     for (int m = 0; m < ready.length; m++) {
-      Move move = plan.moves().get(m);
+      Cut cut = cuts.get(m);
       Zone zone = bench.zone(regions.get(m));
-      Cut cut = resolved(plan, move, state, bench.scalp());
-      Stock left = after(plan, bench, move, cut, zone, ready[m], state);
       List<Dose> doses =
           cut instanceof Texture t
               ? book.enter(
-                  bench.scalp(), bench.hair(plan.hair()), t.roots(zone), state, left, t.passes())
+                  bench.scalp(),
+                  bench.hair(plan.hair()),
+                  t.roots(zone),
+                  states.get(m),
+                  states.get(m + 1),
+                  t.passes())
               : List.of();
       double change = Pace.changes(attached, cut) ? plan.pace().changeSec() : 0;
       attached = cut instanceof Guard g ? g : attached;
-      steps.add(step(plan, bench, move, cut, zone, state, left, doses, change));
-      state = left;
+      steps.add(step(plan, bench, m, cut, zone, states, doses, change));
     }
     List<Seam> seams = Seam.all(plan, bench, state.longest());
     return new Outcome(
@@ -193,15 +206,18 @@ public final class PlanEngine {
   private static Outcome.Step step(
       Plan plan,
       Workbench bench,
-      Move move,
+      int number,
       Cut cut,
       Zone zone,
-      Stock state,
-      Stock left,
+      List<Stock> states,
       List<Dose> doses,
       double changeSec) {
     Scalp scalp = bench.scalp();
-    double[] had = state.longest();
+    Move move = plan.moves().get(number);
+    Stock left = states.get(number + 1);
+    double[] start = states.get(0).longest();
+    double[] end = states.get(states.size() - 1).longest();
+    double[] had = states.get(number).longest();
     double[] has = left.longest();
     double ratio = move.handRatio(plan.hair());
     double[] leaves = cut instanceof Fingers ? bench.leaves(cut, zone.region(), plan.hair()) : null;
@@ -214,21 +230,28 @@ public final class PlanEngine {
     double taken = 0;
     double shortfall = 0;
     int at = -1;
+    int cuts = 0;
+    int[] reached = new int[zone.roots().length];
     for (int k = 0; k < zone.roots().length; k++) {
       int i = zone.roots()[k];
       double off = had[i] - has[i];
       if (off > TOUCHED_MM) {
         area += scalp.areaMm2(i);
+        reached[cuts++] = i;
         taken = Math.max(taken, off);
       } else if (leaves != null && (everywhere || i == set) && Double.isFinite(leaves[k])) {
         double missing = leaves[k] / ratio - had[i];
-        if (missing > shortfall) {
+        // What another move cuts is short on purpose.
+        if (missing > shortfall && end[i] > start[i] - TOUCHED_MM) {
           shortfall = missing;
           at = i;
         }
       }
     }
-    Bites hand = cut instanceof Fingers f ? Bites.of(f, zone, plan.school().handMm()) : null;
+    Bites hand =
+        cut instanceof Fingers f
+            ? Bites.of(f, zone, Arrays.copyOf(reached, cuts), plan.school().handMm())
+            : null;
     int bites = hand == null ? cut.bites(zone) : hand.count();
     return new Outcome.Step(
         move,

@@ -91,10 +91,7 @@ class OnABallTest {
             new Guide.Travelling(),
             Facing.BACK,
             12),
-        i -> {
-          double up = BALL.normal(i).z();
-          return up < 0.35 ? Double.POSITIVE_INFINITY : (R + over) / up - R;
-        });
+        i -> laid(BALL.normal(i).z(), (R + over) / BALL.normal(i).z() - R));
   }
 
   @Test
@@ -114,8 +111,17 @@ class OnABallTest {
           // The ear of a calibration body lies at 96.5° round, on the equator... its own x sets the
           // wall.
           double wall = BALL.head().place(Place.EAR_TOP_RIGHT).x() * (R + 40) / R;
-          return toward < 0.35 ? Double.POSITIVE_INFINITY : wall / toward - R;
+          return laid(toward, wall / toward - R);
         });
+  }
+
+  /**
+   * Fingers lie on a line up to 30° to the pull; from there to 20° they lift off it, by the share 3
+   * t² − 2 t³, and beyond that nothing is cut, so that the line ends in no step.
+   */
+  private static double laid(double toward, double lineMm) {
+    double t = Math.max(0, Math.min(1, (toward - 0.35) / 0.15));
+    return t == 0 ? Double.POSITIVE_INFINITY : Math.max(0, lineMm) / (3 * t * t - 2 * t * t * t);
   }
 
   @Test

@@ -75,9 +75,9 @@ class PlanDocumentTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"biteMm\": 9 | \"biteMm\": 99 | $.moves[3].cut.biteMm: 99 is not allowed; allowed 3 to 60",
+        "\"biteMm\": 9 | \"biteMm\": 99 | $.moves[0].cut.biteMm: 99 is not allowed; allowed 3 to 60",
         "\"girthMm\": 565 | \"girthMm\": \"wide\" | $.head.girthMm: \"wide\" is not allowed; allowed is a value of type number, 440 to 680",
-        "\"facing\": \"up\" | \"facing\": \"skyward\" | $.moves[3].cut.hold.facing: \"skyward\" is not allowed; allowed up, down, front, back, left, right",
+        "\"facing\": \"up\" | \"facing\": \"skyward\" | $.moves[1].cut.hold.facing: \"skyward\" is not allowed; allowed up, down, front, back, left, right",
         "\"title\": \"Quiet Side Part\" | \"titel\": \"Quiet Side Part\" | $.title: missing; it must be given",
         "\"version\": 4 | \"version\": 5 | $.version: 5 is not allowed; allowed 4"
       })
@@ -154,10 +154,10 @@ class PlanDocumentTest {
 
   @Test
   void anUnknownSection_isNamed() throws IOException {
-    String bad = example().replaceFirst("\"section\": \"leftSide\"", "\"section\": \"sideburns\"");
+    String bad = example().replaceFirst("\"section\": \"leftWall\"", "\"section\": \"sideburns\"");
     assertThatThrownBy(() -> PlanJson.read(bad))
         .hasMessageContaining("sideburns")
-        .hasMessageContaining("leftSide");
+        .hasMessageContaining("leftWall");
   }
 
   @Test

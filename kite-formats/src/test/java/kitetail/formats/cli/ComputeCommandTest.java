@@ -72,7 +72,7 @@ class ComputeCommandTest {
   void badInput_exitsTwoWithOneLineAnError(@TempDir Path dir) throws IOException {
     String bad =
         Files.readString(EXAMPLES.resolve("quiet-side-part.json"))
-            .replaceFirst("\"biteMm\": 19", "\"biteMm\": 190");
+            .replaceFirst("\"biteMm\": 9", "\"biteMm\": 190");
     Path file = Files.writeString(dir.resolve("bad.json"), bad);
     assertThat(run(file.toString())).isEqualTo(2);
     assertThat(err.toString(StandardCharsets.UTF_8).lines())

@@ -64,8 +64,8 @@ class CutSheetTest {
   @EnumSource(Units.class)
   void lengths_areInTheStylistsUnits(Units units) throws IOException {
     Sheet sheet = sheet("quiet-side-part", units);
-    assertThat(text(CutSheet.pdf(sheet, Paper.A4))).contains(units.length(72));
-    assertThat(SheetSvg.of(sheet, Paper.A4)).contains(units.length(72));
+    assertThat(text(CutSheet.pdf(sheet, Paper.A4))).contains(units.length(71));
+    assertThat(SheetSvg.of(sheet, Paper.A4)).contains(units.length(71));
   }
 
   /** 72 points an inch: A4 is 595 by 842, letter 612 by 792. */

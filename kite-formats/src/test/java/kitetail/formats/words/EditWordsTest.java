@@ -43,18 +43,18 @@ class EditWordsTest {
 
   @Test
   void aLengthChanged_aMoveOut_oneIn_andAnotherOrder_areEachTold() {
-    Move top = SIDE_PART.move("top");
+    Move top = SIDE_PART.move("level");
     Plan longer = with(SIDE_PART, top.with(top.cut().turned(Dial.LENGTH, 80)));
     assertThat(CM.differences(SIDE_PART, longer))
-        .containsExactly("“" + top.name() + "” 7.2 cm becomes 8.0 cm");
+        .containsExactly("“" + top.name() + "” 7.1 cm becomes 8.0 cm");
     List<Move> fewer = new ArrayList<>(SIDE_PART.moves());
     Move gone = fewer.remove(fewer.size() - 1);
     assertThat(CM.differences(SIDE_PART, SIDE_PART.withMoves(fewer)))
         .containsExactly("“" + gone.name() + "” is left out");
-    Plan tapered = MoveEdit.outline(SIDE_PART, MoveEdit.Line.TAPER, 16);
-    assertThat(CM.differences(SIDE_PART, tapered))
+    Plan lined = MoveEdit.outline(SIDE_PART, MoveEdit.Line.NAPE, SIDE_PART.moves().size());
+    assertThat(CM.differences(SIDE_PART, lined))
         .containsExactly(
-            "“Drop taper” is added: 1 mm to 1.6 cm", "section “Along the hairline” is added");
+            "“Nape line” is added: on the hairline", "section “Along the hairline” is added");
     List<Move> turned = new ArrayList<>(SIDE_PART.moves());
     turned.add(1, turned.remove(0));
     assertThat(CM.differences(SIDE_PART, SIDE_PART.withMoves(turned)))
@@ -83,10 +83,9 @@ class EditWordsTest {
     assertThat(CM.dragged(d, next, "top", 0, false))
         .startsWith("1.1 cm below the ridge; ")
         .contains("“Left side”");
-    EdgeDrag nape = EdgeDrag.set(HEAD, SIDE_PART.sections(), "napeEdge", 0, true, 30);
+    EdgeDrag nape = EdgeDrag.set(HEAD, SIDE_PART.sections(), "band", 0, true, 30);
     assertThat(
-            CM.dragged(
-                nape, SIDE_PART.with(nape.sections(), SIDE_PART.moves()), "napeEdge", 0, true))
+            CM.dragged(nape, SIDE_PART.with(nape.sections(), SIDE_PART.moves()), "band", 0, true))
         .isEqualTo("3.0 cm above the hairline.");
   }
 

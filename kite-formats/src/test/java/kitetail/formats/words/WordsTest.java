@@ -197,10 +197,10 @@ class WordsTest {
                 Place.NAPE,
                 0,
                 Finding.Unit.MM,
-                List.of("bulkLeft")),
+                List.of("top")),
             PLAN);
     assertThat(said)
-        .startsWith("Do “Bulk off the left side” before “Left side over the comb”: ")
+        .startsWith("Do “Top from the centre strip” before “Left side over the comb”: ")
         .doesNotContain(rule)
         .endsWith(".");
   }
