@@ -1,5 +1,6 @@
 package kitetail.fall;
 
+import kitetail.geom.Smooth;
 import kitetail.hair.HairMap;
 import kitetail.hair.Stock;
 import kitetail.head.Scalp;
@@ -23,6 +24,11 @@ record Strands(
     float[] perMm2) {
   /** How far a strand may leave its lock in this; an assumption. */
   private static final double OWN_SHARE = 0.25;
+
+  /** Short hair shows no pieces, only single ends; longer hair does from here on; assumptions. */
+  private static final double SHORT_MM = 22;
+
+  private static final double PIECES_MM = 50;
 
   private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
@@ -59,7 +65,9 @@ record Strands(
     if (stock.lengths(i) == 1) {
       return stock.lengthMm(i, 0);
     }
-    double at = (leader * GOLDEN + OWN_SHARE * (i * GOLDEN % 1)) % 1;
+    double piece = Smooth.step((stock.longest()[i] - SHORT_MM) / PIECES_MM);
+    double own = 1 - piece * (1 - OWN_SHARE);
+    double at = (piece * leader * GOLDEN + own * (i * GOLDEN % 1)) % 1;
     int k = 0;
     double upTo = stock.share(i, 0);
     while (upTo < at && k + 1 < stock.lengths(i)) {

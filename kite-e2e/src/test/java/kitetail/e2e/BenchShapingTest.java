@@ -199,7 +199,7 @@ class BenchShapingTest extends InTheShop {
   @Test
   void movesAreOrderedByTheirRules_doubled_added_andTakenOut() {
     Page p = onBench(shop, "joris", "paper", 1);
-    bow(p, 8).click();
+    bow(p, 11).click();
     Locator refused =
         p.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Do “"));
     for (int i = 0; i < 8 && !refused.isVisible(); i++) {
@@ -213,13 +213,12 @@ class BenchShapingTest extends InTheShop {
     p.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("scissors over comb"))
         .waitFor();
     button(p, "Remove").click();
-    p.waitForFunction("() => document.querySelectorAll('g.bow').length === 16");
+    p.waitForFunction("() => document.querySelectorAll('g.bow').length === 12");
     button(p, "Edge").click();
     button(p, "Table").click();
     button(p, "Add a line").click();
-    button(p, "Drop taper").click();
-    p.getByLabel("Behind the ear, how high the taper climbs in mm").fill("18");
-    p.getByText("1.8 cm behind the ear").waitFor();
+    button(p, "Nape line").click();
+    p.getByText("Neck hair below it is only cleaned").first().waitFor();
     saved(p);
     // 422 is what the server answers to an order its rules refuse.
     assertThat(shop.consoleErrors).allMatch(e -> e.contains("422"));

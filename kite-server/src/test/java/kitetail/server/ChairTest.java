@@ -138,7 +138,7 @@ class ChairTest extends InShop {
     other.put("title", "Planned anew at the chair");
     ObjectNode replanned = entry("replanned", null);
     replanned.set("plan", other);
-    write(sitting, writing(UUID.randomUUID(), 0, entry("done", "bulkLeft"), replanned));
+    write(sitting, writing(UUID.randomUUID(), 0, entry("done", "top"), replanned));
     String visit =
         """
         {"token":"%s","planId":%d,"startedAt":"%s","finishedAt":"%s","movesDone":16,"remarks":""}

@@ -41,7 +41,7 @@ class LearntOnServerTest extends InShop {
       entries
           .addObject()
           .put("number", n)
-          .put("at", BEGUN.plusSeconds(240L * ++n).toString())
+          .put("at", BEGUN.plusSeconds(330L * ++n).toString())
           .putObject("entry")
           .put("kind", "done")
           .put("move", move.path("id").asString());
@@ -49,7 +49,7 @@ class LearntOnServerTest extends InShop {
     entries
         .addObject()
         .put("number", n)
-        .put("at", BEGUN.plusSeconds(240L * (n + 1)).toString())
+        .put("at", BEGUN.plusSeconds(330L * (n + 1)).toString())
         .putObject("entry")
         .put("kind", "measured")
         .put("place", "apex")
@@ -60,7 +60,7 @@ class LearntOnServerTest extends InShop {
                 201,
                 "/api/visits",
                 "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"%s\",\"finishedAt\":\"%s\",\"movesDone\":%d}"
-                    .formatted(token, plan, BEGUN, BEGUN.plusSeconds(240L * n), n))
+                    .formatted(token, plan, BEGUN, BEGUN.plusSeconds(330L * n), n))
             .path("id")
             .asLong();
     JsonNode learnt = maud.json("/api/clients/1/learnt").path("lessons");

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
 import kitetail.fall.PartLine;
+import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.hair.HairColour;
 import kitetail.hair.Rgb;
@@ -24,6 +25,8 @@ final class HairStrokes {
    * Of the ends a blade left apart so much is seen within a strand, the rest from one to the next.
    */
   private static final double FEATHERED_MM = 12;
+
+  private static final double COVERS_MM = 45;
 
   /** Shorter pieces are not worth a line of their own, fine pixels. */
   private static final double PIECE_PX = 4.5;
@@ -110,7 +113,9 @@ final class HairStrokes {
       // Beside a part no hair lies over these roots, and none of theirs stands across the line.
       lightRoots = Math.exp(-sq(off / PART_LIT_MM));
       double length = fall.lengthMm(s);
-      double feathered = Math.min(FEATHERED_MM, fall.endsMm(s));
+      // Short hair that ends unevenly still covers the skin it stands in.
+      double feathered =
+          Math.min(FEATHERED_MM, fall.endsMm(s)) * Smooth.step((length - NAP_MM) / COVERS_MM);
       shorter =
           Math.min(SHORTER * Math.min(1, length / 20), SHORTER_MM / length) + feathered / length;
       hairs(s, length, Math.min(apart, Math.max(0.4, off - 1.2)), strays);
