@@ -7,6 +7,8 @@ import { choose, editPlan } from "../store/planStore";
 const NUDGE_MM = 2;
 const EDGE_MM = 7;
 const NAME_MM = 17;
+/** Of a name, a letter. */
+const LETTER_MM = 6.8;
 const MARKED = ["apex", "crown", "occipital", "front", "nape", "earTopLeft", "earTopRight"] as const;
 const MARK_WORDS: Record<(typeof MARKED)[number], string> = {
   apex: "apex",
@@ -44,7 +46,8 @@ function named(all: SectionRow[], first?: string): SectionRow[] {
     const [x, y] = s.middle as [number, number];
     const free = kept.every((k) => {
       const [u, v] = k.middle as [number, number];
-      return Math.abs(x - u) > NAME_MM * 3.2 || Math.abs(y - v) > NAME_MM;
+      const wide = (LETTER_MM * (s.name.length + k.name.length)) / 2;
+      return Math.abs(x - u) > wide || Math.abs(y - v) > NAME_MM;
     });
     if (free) kept.push(s);
   }

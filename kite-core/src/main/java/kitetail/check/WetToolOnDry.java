@@ -1,11 +1,17 @@
 package kitetail.check;
 
+import kitetail.cut.Blade;
+import kitetail.cut.Cut;
+import kitetail.cut.Fingers;
 import kitetail.cut.Texture;
 import kitetail.hair.Damp;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
-/** A razor on dry hair tears it. */
+/**
+ * A razor on dry hair tears it: a risk where hair is coloured, else a thing to know. Torn ends are
+ * what a dry razor is taken for.
+ */
 final class WetToolOnDry implements Rule {
   @Override
   public String id() {
@@ -15,11 +21,16 @@ final class WetToolOnDry implements Rule {
   @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
-      if (step.move().damp() == Damp.DRY
-          && step.cut() instanceof Texture t
-          && t.tool() == Texture.Tool.RAZOR) {
-        out.add(Severity.WARN, step.move().id(), e.where(step), 0);
+      if (step.move().damp() == Damp.DRY && razor(step.cut())) {
+        boolean fragile = e.plan().hair().colour().dyed() != null;
+        Severity severity = fragile ? Severity.WARN : Severity.NOTE;
+        out.add(severity, step.move().id(), e.where(step), 0);
       }
     }
+  }
+
+  private static boolean razor(Cut cut) {
+    return cut instanceof Texture t && t.tool() == Texture.Tool.RAZOR
+        || cut instanceof Fingers f && f.blade().razor() && f.blade() != Blade.TORN_DRY;
   }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import kitetail.On;
+import kitetail.cut.Blade;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
@@ -292,6 +293,11 @@ class RulesTest {
             new WetToolOnDry(),
             Case.even(80).cut(RAZOR, Damp.DRY, 80),
             Case.even(80).cut(RAZOR, Damp.DAMP, 80)));
+    all.add(
+        new Pair(
+            new WetToolOnDry(),
+            Case.even(80).cut(loose().with(Blade.RAZOR_SHORT), Damp.DRY, 60),
+            Case.even(80).cut(loose().with(Blade.TORN_DRY), Damp.DRY, 60)));
     all.add(
         new Pair(
             new EarZone(),

@@ -91,7 +91,7 @@ class AtTheChairTest extends InTheShop {
     headed(p, "2");
     button(p, "Took more").click();
     p.getByLabel("Where").selectOption("apex");
-    p.getByLabel("Too much by in cm").fill("9");
+    p.getByLabel("Too much by in cm").fill("3");
     button(p, "What changes?").click();
     p.getByText(Pattern.compile("shorter, most at|grows out in about|to do brings it back"))
         .first()

@@ -1,6 +1,7 @@
 package kitetail.e2e;
 
 import static kitetail.e2e.Steps.button;
+import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
 import static kitetail.e2e.Steps.serious;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -86,8 +87,8 @@ class SitDownTest extends InTheShop {
     p.keyboard().press("Enter");
     tabTo(p, button(p, "Quiet Side Part"));
     p.keyboard().press("Enter");
-    p.getByTestId("contour-label").first().waitFor();
-    assertThat(p.getByText("go round it with the comb between").count()).isPositive();
+    painted(p);
+    p.getByText("go round it with the comb between").first().waitFor();
     // On the way to 59 the girth was 5, which the browser writes down as refused.
     assertThat(shop.consoleErrors).allMatch(e -> e.contains("422"));
     shop.consoleErrors.clear();
