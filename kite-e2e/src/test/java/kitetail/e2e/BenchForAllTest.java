@@ -70,13 +70,15 @@ class BenchForAllTest extends InTheShop {
     p.getByText(Pattern.compile("ridge|°|round from|corner; ")).first().waitFor();
     button(p, "Edge").focus();
     p.keyboard().press("Enter");
-    Locator nape =
-        p.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Nape edge, how high"));
-    nape.focus();
-    String high = nape.getAttribute("aria-valuenow");
+    Locator band =
+        p.getByRole(
+            AriaRole.SLIDER,
+            new Page.GetByRoleOptions().setName("Thick band above the ears, how high"));
+    band.focus();
+    String high = band.getAttribute("aria-valuenow");
     p.keyboard().press("ArrowUp");
     p.waitForFunction(
-        "h => document.querySelector('[data-handle=\"band/napeEdge\"]').getAttribute('aria-valuenow') !== h",
+        "h => document.querySelector('[data-handle=\"band/band\"]').getAttribute('aria-valuenow') !== h",
         high);
     for (int i = 0; i < 6; i++) {
       p.keyboard().press("Control+z");

@@ -24,7 +24,7 @@ final class HairStrokes {
   /**
    * Of the ends a blade left apart so much is seen within a strand, the rest from one to the next.
    */
-  private static final double FEATHERED_MM = 12;
+  private static final double FEATHERED_MM = 6;
 
   private static final double COVERS_MM = 45;
 
