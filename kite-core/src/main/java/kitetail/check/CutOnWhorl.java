@@ -6,6 +6,7 @@ import kitetail.cut.Hold;
 import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
+import kitetail.section.Facing;
 
 /** Hair cut at the whorl to a length that neither stands short nor lies: it springs up. */
 final class CutOnWhorl implements Rule {
@@ -30,7 +31,7 @@ final class CutOnWhorl implements Rule {
           && e.takenMm(k, Place.CROWN) > 1
           && !(f.guide() instanceof Guide.LastBite
               || f.guide() instanceof Guide.Fixed
-              || f.hold() instanceof Hold.Toward)) {
+              || f.hold() instanceof Hold.Toward t && t.facing() == Facing.BACK)) {
         out.add(Severity.WARN, step.move().id(), Place.CROWN, left);
         return;
       }
