@@ -21,6 +21,7 @@ const Begin = lazy(() => import("./signin/Begin").then((m) => ({ default: m.Begi
 const Kit = lazy(() => import("./kit/Kit").then((m) => ({ default: m.Kit })));
 const ShopPage = lazy(() => import("./shop/ShopPage").then((m) => ({ default: m.ShopPage })));
 const Diary = lazy(() => import("./diary/Diary").then((m) => ({ default: m.Diary })));
+const Way = lazy(() => import("./way/Way").then((m) => ({ default: m.Way })));
 const SitDown = lazy(() => import("./sit/SitDown").then((m) => ({ default: m.SitDown })));
 const CheckRound = lazy(() => import("./check/CheckRound").then((m) => ({ default: m.CheckRound })));
 const Chair = lazy(() => import("./chair/Chair").then((m) => ({ default: m.Chair })));
@@ -73,6 +74,7 @@ export function App() {
           <Route path="/plans/:id/check" element={<CheckRound units={me.data.units} />} />
           <Route path="/plans/:id/finish" element={<Finish />} />
           <Route path="/kit" element={<Kit />} />
+          <Route path="/way" element={<Way />} />
           <Route path="/shop" element={<ShopPage person={me.data} />} />
           <Route path="*" element={<p className="p-8 text-xl">There is no such page.</p>} />
         </Routes>

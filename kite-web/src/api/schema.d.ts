@@ -556,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_2"];
-        put: operations["save_2"];
+        put: operations["save_3"];
         post?: never;
         delete: operations["delete"];
         options?: never;
@@ -876,7 +876,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_1"];
-        put: operations["save_1"];
+        put: operations["save_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1196,6 +1196,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sitDownSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine"];
+        put: operations["save_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/school/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1835,6 +1867,20 @@ export interface components {
             title?: string;
             unit?: string;
         };
+        CostRow: {
+            about?: string;
+            choice?: string;
+            /** Format: double */
+            driftMm?: number;
+            /** Format: double */
+            grams?: number;
+            /** Format: double */
+            minutes?: number;
+        };
+        Costs: {
+            title?: string;
+            ways?: components["schemas"]["CostRow"][];
+        };
         CsrfToken: {
             headerName?: string;
             parameterName?: string;
@@ -2440,6 +2486,7 @@ export interface components {
             id?: number;
         };
         ToolRow: {
+            asked?: boolean;
             /** Format: int64 */
             id?: number;
             /** @enum {string} */
@@ -3486,7 +3533,7 @@ export interface operations {
             };
         };
     };
-    save_2: {
+    save_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3657,6 +3704,7 @@ export interface operations {
         parameters: {
             query?: {
                 clientId?: number;
+                planId?: number;
             };
             header?: never;
             path?: never;
@@ -4021,7 +4069,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4526,6 +4574,70 @@ export interface operations {
                 };
                 content: {
                     "application/schema+json": string;
+                };
+            };
+        };
+    };
+    mine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    costs: {
+        parameters: {
+            query?: {
+                plan?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Costs"];
                 };
             };
         };

@@ -139,6 +139,7 @@ export type SitDocument = {
     points?: Wish[];
     leaveAlone?: string[];
     worn?: string[];
+    howMuch?: string;
     upkeep?: string;
     holdWeeks?: number;
     decides?: string;
@@ -166,7 +167,15 @@ export type Beard = "none" | "stubble" | "short" | "full";
 export type RankLine = {
   done?: number;
   of?: number;
-  families?: { id: string; title: string; score: number; reasons: string[] }[];
+  families?: {
+    id: string;
+    title: string;
+    score: number;
+    reasons: string[];
+    /** Until there is hair for it; 0 for today. */
+    weeks: number;
+    fit: { answered: string[] };
+  }[];
 };
 export type Ramp = Solid<S["Ramp"]>;
 export type CoatRow = Solid<S["CoatRow"]>;
@@ -191,6 +200,7 @@ export type Hold =
   | { kind: "toward"; facing: Facing };
 export type Line =
   | { kind: "round"; lengthMm: number; fingerDeg?: number }
+  | { kind: "off"; lengthMm: number }
   | { kind: "slope"; place: string; lengthMm: number; far: string; farMm: number; eachSide?: boolean }
   | { kind: "flat"; facing: Facing; place: string; lengthMm: number; fingerDeg: number };
 export type Guide =
@@ -231,6 +241,7 @@ export type Comb = {
   lift?: "straightOut" | "alongGrowth";
   turn?: { atMm: number; radiusMm: number };
   blade?: string;
+  offMm?: number;
 };
 export type Guard = {
   kind: "guard";
@@ -390,6 +401,8 @@ export type Result = {
     turns: number;
     /** Of a texture move: what it takes of each column. */
     doses?: { aroundDeg: number; passes: number; percent: number }[];
+    /** What is to be heeded while it is done: ears, skin, blades. */
+    heeds: string[];
   }[];
   walks: Walk[];
   findings: Finding[];
@@ -432,7 +445,10 @@ export type Replanned = {
 /** One thing to look at when the cut is done. */
 export type CheckItem = { kind: "seam" | "lastBite" | "across" | "balance"; place: string };
 export type NeedRow = But<Solid<S["NeedRow"]>, "readyAt">;
-export type ToolRow = Omit<But<Solid<S["ToolRow"]>, "measuredMm">, "needs"> & { needs: NeedRow[] };
+export type ToolRow = Omit<But<Solid<S["ToolRow"]>, "measuredMm">, "needs" | "asked"> & {
+  needs: NeedRow[];
+  asked: boolean;
+};
 export type MessageRow = But<Solid<S["MessageRow"]>, "sentAt">;
 export type OpeningRow = Solid<S["OpeningRow"]>;
 export type WaitingRow = But<Solid<S["WaitingRow"]>, "planId" | "planTitle" | "personId">;

@@ -158,6 +158,7 @@ function Board({ units, id }: { units: Units; id: number }) {
               moves={late?.moves ?? NO_MOVES}
               remediesOf={plan}
               remedies={remediesNow}
+              read={reading !== undefined}
             />
           )}
           {reading && <Reading reading={reading} />}

@@ -15,15 +15,22 @@ type Props = {
   /** What one change would answer, each a plan made of {@link remediesOf}. */
   remedies?: RemedyRow[];
   remediesOf?: PlanDocument;
+  /** Whether it has been read how the hair falls; until then only lengths are known. */
+  read: boolean;
 };
 
 /** What to know before cutting, worst first; each goes to its place, can be answered as meant, or remedied. */
-export function Findings({ findings, words, moves, remedies, remediesOf }: Props) {
+export function Findings({ findings, words, moves, remedies, remediesOf, read }: Props) {
   const meant = usePlan((s) => s.document?.meant) ?? [];
   if (findings.length === 0)
     return (
-      <section aria-label="Findings" className="border-success border-l-4 pl-3">
-        Nothing to watch: the plan can be cut as it is.
+      <section
+        aria-label="Findings"
+        className={`border-l-4 pl-3 ${read ? "border-success" : "border-base-300"}`}
+      >
+        {read
+          ? "Nothing to watch: the plan can be cut as it is."
+          : "Nothing in the lengths. How the hair falls is still being read."}
       </section>
     );
   const answer = (f: Finding, note: string) =>

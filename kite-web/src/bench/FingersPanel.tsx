@@ -25,6 +25,7 @@ const LINES = [
   ["round", "follows the head"],
   ["flat", "flat line"],
   ["slope", "slope"],
+  ["off", "as it is, shorter"],
 ] as const;
 
 export const newHold = (k: Hold["kind"]): Hold =>
@@ -46,7 +47,9 @@ const newLine = (k: Line["kind"], lengthMm: number): Line =>
     ? { kind: k, lengthMm }
     : k === "slope"
       ? { kind: k, place: "crown", lengthMm, far: "front", farMm: lengthMm }
-      : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
+      : k === "off"
+        ? { kind: k, lengthMm: 10 }
+        : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
 
 /** All the numbers of a cut over the fingers but its length. */
 export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | number)[]; units: Units }) {

@@ -11,7 +11,7 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
     return (
       <Stepper
         large
-        label={takesOver ? "Beyond the guide" : "Guide length"}
+        label={cut.line.kind === "off" ? "Off the ends" : takesOver ? "Beyond the guide" : "Guide length"}
         value={toShown(cut.line.lengthMm, units)}
         step={stepOf(units)}
         min={0}
@@ -21,6 +21,19 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
       />
     );
   }
+  if (cut.kind === "comb" && cut.offMm)
+    return (
+      <Stepper
+        large
+        label="Off the ends"
+        value={cut.offMm}
+        step={0.5}
+        min={0.5}
+        max={60}
+        unit="mm"
+        onChange={(v) => change([...at, "offMm"], v)}
+      />
+    );
   if (cut.kind === "comb")
     return (
       <Stepper

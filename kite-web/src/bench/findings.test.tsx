@@ -44,13 +44,13 @@ it("findings stand worst first, whatever order they come in", () => {
     finding("s", "stop"),
     finding("big", "warn", 9),
   ];
-  render(<Findings findings={all} words={["n", "small", "s", "big"]} moves={document.moves} />);
+  render(<Findings read findings={all} words={["n", "small", "s", "big"]} moves={document.moves} />);
   const said = screen.getAllByRole("listitem").map((li) => li.textContent ?? "");
   expect(said.map((t) => t.split(" ")[1]?.replace(/Move.*/, ""))).toEqual(["s", "big", "small", "n"]);
 });
 
 it("a finding jumps to its move and turns the head to its place", async () => {
-  render(<Findings findings={[finding("r", "warn")]} words={["w"]} moves={document.moves} />);
+  render(<Findings read findings={[finding("r", "warn")]} words={["w"]} moves={document.moves} />);
   await userEvent.click(screen.getByRole("button", { name: "Show" }));
   expect(useChosen.getState().chosen).toBe(1);
   expect(useLook.getState()).toMatchObject({ view: "left", whole: true });
@@ -61,6 +61,7 @@ it("a remedy is seen before it is taken, and taking it is one step of undo", asy
   const rows = [{ rule: "r", move: "b", place: "earTopLeft", document: mended, words: "Shorter." }];
   render(
     <Findings
+      read
       findings={[finding("r", "warn")]}
       words={["w"]}
       moves={document.moves}
@@ -83,8 +84,14 @@ it("a plan changed by hand lets go of what was tried on it", () => {
 });
 
 it("no finding says that nothing stands in the way", () => {
-  render(<Findings findings={[]} words={[]} moves={[]} />);
+  render(<Findings read findings={[]} words={[]} moves={[]} />);
   expect(screen.getByText(/can be cut as it is/)).toBeTruthy();
+});
+
+it("does not say that nothing is to be watched while only lengths are known", () => {
+  render(<Findings read={false} findings={[]} words={[]} moves={[]} />);
+  expect(screen.queryByText(/Nothing to watch/)).toBeNull();
+  expect(screen.getByText(/still being read/)).toBeTruthy();
 });
 
 function Keys({ help }: { help: () => void }) {

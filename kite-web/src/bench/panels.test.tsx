@@ -97,7 +97,7 @@ const bold = {
   unit: "mm",
 } as const;
 const found = (f: Finding) => (
-  <Findings findings={[f]} words={["Bites of 2.6 cm are bold."]} moves={[{ id: "a" }, { id: "b" }]} />
+  <Findings read findings={[f]} words={["Bites of 2.6 cm are bold."]} moves={[{ id: "a" }, { id: "b" }]} />
 );
 
 it("a finding says how grave it is and goes to its move", async () => {

@@ -98,7 +98,9 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
   );
   return (
     <div className="relative flex min-h-dvh flex-col lg:h-dvh">
-      {plan.data && t.done.size === 0 && t.bites.size === 0 && <KitGate clientId={plan.data.clientId} />}
+      {plan.data && t.done.size === 0 && t.bites.size === 0 && (
+        <KitGate clientId={plan.data.clientId} planId={id} />
+      )}
       <ChairTop
         id={id}
         client={plan.data?.clientName ?? ""}

@@ -28,13 +28,19 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
     <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto">
       <p className={`text-xl ${step ? "font-bold text-primary" : ""}`} aria-live="polite">
         {step ? "Step round, or turn the chair" : STANDS[move.stand]} · hair {move.damp}
-        {nearEar(move) ? " · ear held away" : ""}
       </p>
       <h1 className="font-bold text-4xl leading-tight">
         <span className="text-primary">{number}</span> {move.name}
       </h1>
       <p className="font-bold text-6xl">{headline}</p>
       <p className="text-2xl leading-snug">{said}</p>
+      {made.heeds.length > 0 && (
+        <ul aria-label="Take care" className="border-error border-l-8 bg-base-200 p-3 text-2xl">
+          {made.heeds.map((h) => (
+            <li key={h}>{h}</li>
+          ))}
+        </ul>
+      )}
       {move.watch && <p className="border-accent border-l-8 bg-base-200 p-3 text-2xl">{move.watch}</p>}
       {hand && <p className="border-secondary border-l-8 bg-base-200 p-3 text-xl">{hand}</p>}
       {skipped !== undefined && (
@@ -53,9 +59,6 @@ export function stepAfter(bites: number, all: number, turns: number): boolean {
   const stretch = (b: number) => Math.floor((b * (turns + 1)) / all);
   return stretch(bites) !== stretch(bites - 1);
 }
-
-const nearEar = (m: Move) =>
-  m.cut.kind === "edge" && (m.cut.outline.kind === "halfMoon" || m.cut.outline.kind === "sideburn");
 
 type Dose = NonNullable<Result["moves"][number]["doses"]>[number];
 

@@ -26,11 +26,11 @@ export function Finish() {
   const [finishedAt] = useState(() => new Date().toISOString());
   const [remarks, setRemarks] = useState("");
   const [price, setPrice] = useState("");
-  const [notUsed, setNotUsed] = useState<ReadonlySet<number>>(new Set());
-  const kit = useKit(plan.data?.clientId);
+  const [used, setUsed] = useState<ReadonlySet<number>>(new Set());
+  const [untold, setUntold] = useState(false);
+  const kit = useKit(plan.data?.clientId, id);
   const did = useDid();
   const done = session.stands?.done.size ?? 0;
-  const planned = session.stands?.document ?? plan.data?.document;
   const store = useMutation({
     mutationFn: async () => {
       await flush();
@@ -44,8 +44,8 @@ export function Finish() {
         priceCents: price === "" ? null : Math.round(Number(price.replace(",", ".")) * 100),
       });
       const clientId = plan.data?.clientId;
-      for (const t of planned ? usedIn(planned, kit.data ?? []) : [])
-        if (!notUsed.has(t.id)) await did.mutateAsync({ tool: t.id, act: "USED", clientId });
+      for (const t of usedIn(kit.data ?? []))
+        if (used.has(t.id)) await did.mutateAsync({ tool: t.id, act: "USED", clientId });
       return added;
     },
     onSuccess: async () => {
@@ -84,14 +84,15 @@ export function Finish() {
         )}
         <div className="grid gap-4 sm:col-span-2">
           <ToolsUsed
-            document={document}
+            planId={id}
             clientId={plan.data.clientId}
-            used={new Set((kit.data ?? []).map((t) => t.id).filter((t) => !notUsed.has(t)))}
+            used={used}
             toggle={(t) => {
-              const next = new Set(notUsed);
+              const next = new Set(used);
               if (!next.delete(t)) next.add(t);
-              setNotUsed(next);
+              setUsed(next);
             }}
+            all={(ids) => setUsed(new Set(ids))}
           />
           <p className="border-accent border-l-4 pl-3">
             Tools into the disinfectant for the full contact time, a new blade for the next client, neck
@@ -126,6 +127,12 @@ export function Finish() {
           />
         </label>
         {store.error && <Trouble error={store.error} />}
+        {untold && (
+          <p role="alert" className="border-accent border-l-8 bg-base-200 p-3 text-lg">
+            No tool is ticked. Tick what touched {plan.data.clientName}, so that it is asked after before the
+            next client; with none of them used, tie off once more.
+          </p>
+        )}
         <div className="sticky bottom-0 flex gap-4 bg-base-100 py-2">
           <Link to={`/plans/${id}/chair`} className="btn h-16 text-xl">
             Back to the chair
@@ -134,7 +141,11 @@ export function Finish() {
             type="button"
             className="btn btn-primary h-16 flex-1 text-2xl"
             disabled={store.isPending}
-            onClick={() => store.mutate()}
+            onClick={() => {
+              const none = used.size === 0 && usedIn(kit.data ?? []).length > 0;
+              if (none && !untold) setUntold(true);
+              else store.mutate();
+            }}
           >
             Tie off the visit
           </button>

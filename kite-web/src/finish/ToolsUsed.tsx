@@ -1,39 +1,33 @@
-import type { Cut, PlanDocument, ToolRow } from "../api/types";
+import type { ToolRow } from "../api/types";
 import { DONE, KINDS, useDid, useKit } from "../kit/useKit";
 
-const USES: Record<Cut["kind"], ToolRow["kind"][]> = {
-  fingers: ["SHEARS"],
-  comb: ["COMB", "CLIPPER"],
-  guard: ["CLIPPER", "GUARD"],
-  edge: ["RAZOR"],
-  texture: ["SHEARS"],
-  aside: [],
-};
-
-/** Tools of the kinds a plan cuts with. */
-export function usedIn(document: PlanDocument, tools: ToolRow[]): ToolRow[] {
-  const kinds = new Set(document.moves.flatMap((m) => USES[m.cut.kind] ?? []));
-  return tools.filter((t) => !t.retired && kinds.has(t.kind));
-}
+/** Of the kinds this plan cuts with; which they are is worked out of its blades and moves. */
+export const usedIn = (tools: ToolRow[]): ToolRow[] => tools.filter((t) => !t.retired && t.asked);
 
 type Props = {
-  document: PlanDocument;
+  planId: number;
   clientId: number;
   /** Ids of the tools that touched this client. */
   used: ReadonlySet<number>;
   toggle: (id: number) => void;
+  /** Ticks all of these. */
+  all: (ids: number[]) => void;
 };
 
 /** What touched this client, and where it goes now: a touch puts a tool away clean. */
-export function ToolsUsed({ document, clientId, used, toggle }: Props) {
-  const kit = useKit(clientId);
+export function ToolsUsed({ planId, clientId, used, toggle, all }: Props) {
+  const kit = useKit(clientId, planId);
   const did = useDid();
   if (kit.error) return <p className="soft">The tools cannot be looked up now; clean them as always.</p>;
-  const tools = usedIn(document, kit.data ?? []);
+  const tools = usedIn(kit.data ?? []);
   if (tools.length === 0) return null;
   return (
     <section aria-label="Tools used">
       <h2 className="font-bold text-xl">Tools used</h2>
+      <p className="soft">Tick what touched this client; it is asked after before the next.</p>
+      <button type="button" className="btn touch" onClick={() => all(tools.map((t) => t.id))}>
+        All of these
+      </button>
       <ul className="mt-1 grid gap-2">
         {tools.map((t) => (
           <li key={t.id} className="flex flex-wrap items-center gap-2">

@@ -15,7 +15,7 @@ const FREE = { personId: 2, stylist: "Joris", startsAt: "2026-04-10T09:30:00Z", 
 const cut = (...kinds: string[]) =>
   ({ moves: kinds.map((kind) => ({ cut: { kind } })) }) as unknown as PlanDocument;
 const tool = (id: number, kind: string, retired = false) =>
-  ({ id, kind, name: `${kind} ${id}`, retired, needs: [], note: "" }) as unknown as ToolRow;
+  ({ id, kind, name: `${kind} ${id}`, retired, asked: true, needs: [], note: "" }) as unknown as ToolRow;
 
 it("books the free time it shows, looks a week later when asked, and says so when it was taken", async () => {
   let answer: unknown = {};
@@ -43,25 +43,34 @@ it("books the free time it shows, looks a week later when asked, and says so whe
   });
 });
 
-it("lists tools of the kinds the plan cut with, and a razor's blade goes in by a touch", async () => {
-  expect(
-    usedIn(cut("fingers", "edge"), [
-      tool(1, "SHEARS"),
-      tool(2, "RAZOR"),
-      tool(3, "GUARD"),
-      tool(4, "SHEARS", true),
-    ]),
-  ).toEqual([tool(1, "SHEARS"), tool(2, "RAZOR")]);
+it("lists the tools the plan asks for, none ticked, and a razor's blade goes in by a touch", async () => {
+  const tools = [
+    tool(1, "SHEARS"),
+    tool(2, "RAZOR"),
+    { ...tool(3, "GUARD"), asked: false },
+    tool(4, "SHEARS", true),
+  ];
+  expect(usedIn(tools).map((t) => t.id)).toEqual([1, 2]);
   const toggled: number[] = [];
+  const all: number[][] = [];
   const sent = atPage(
-    <ToolsUsed document={cut("edge")} clientId={9} used={new Set([2])} toggle={(id) => toggled.push(id)} />,
-    { "GET /api/kit": { tools: [tool(1, "SHEARS"), tool(2, "RAZOR")] }, "POST /api/kit/2/events": {} },
+    <ToolsUsed
+      planId={3}
+      clientId={9}
+      used={new Set()}
+      toggle={(id) => toggled.push(id)}
+      all={(ids) => all.push(ids)}
+    />,
+    { "GET /api/kit": { tools }, "POST /api/kit/2/events": {} },
   );
   const box = await screen.findByLabelText<HTMLInputElement>(/RAZOR 2/);
-  expect(box.checked).toBe(true);
-  expect(screen.queryByLabelText(/SHEARS/)).toBeNull();
+  expect(sent[0]?.url).toBe("/api/kit?clientId=9&planId=3");
+  expect(box.checked, "what touched a client is told, not guessed").toBe(false);
+  expect(screen.queryByLabelText(/GUARD/)).toBeNull();
   fireEvent.click(box);
   expect(toggled).toEqual([2]);
+  fireEvent.click(screen.getByText("All of these"));
+  expect(all).toEqual([[1, 2]]);
   fireEvent.click(screen.getByText("New blade in"));
   await vi.waitFor(() => expect(asked(sent, "POST")).toHaveLength(1));
 });

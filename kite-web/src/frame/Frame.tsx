@@ -55,7 +55,9 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
               </NavLink>
             ))}
           </nav>
-          <span className="ml-auto">{person.name}</span>
+          <Link to="/way" className="touch ml-auto flex items-center underline" title="Your way of working">
+            {person.name}
+          </Link>
           <button
             type="button"
             className="touch cursor-pointer underline"

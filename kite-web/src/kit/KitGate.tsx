@@ -1,12 +1,12 @@
 import { useState } from "react";
 import { DONE, needWords, useDid, useKit } from "./useKit";
 
-/** Before the first bite: tools that should not touch this client yet, each with a touch to set it right. */
-export function KitGate({ clientId }: { clientId: number }) {
-  const kit = useKit(clientId);
+/** Before the first bite: this plan's tools that should not touch this client yet, each with a touch to set it right. */
+export function KitGate({ clientId, planId }: { clientId: number; planId: number }) {
+  const kit = useKit(clientId, planId);
   const did = useDid();
   const [passed, setPassed] = useState(false);
-  const blocked = (kit.data ?? []).filter((t) => !t.retired && t.needs.some((n) => n.blocks));
+  const blocked = (kit.data ?? []).filter((t) => !t.retired && t.asked && t.needs.some((n) => n.blocks));
   if (passed || blocked.length === 0) return null;
   return (
     <section

@@ -17,6 +17,7 @@ const tool = (id: number, more: Partial<ToolRow>): ToolRow =>
     name: `Tool ${id}`,
     note: "",
     retired: false,
+    asked: true,
     needs: [],
     version: 1,
     ...(more as object),
@@ -30,7 +31,7 @@ it("asks before the first bite after what touched the last client, and goes on w
     tool(1, { name: "Razor", kind: "RAZOR", needs: [blade] as ToolRow["needs"] }),
     tool(2, { name: "Clipper", kind: "CLIPPER", needs: [oil] as ToolRow["needs"] }),
   ];
-  const sent = atPage(<KitGate clientId={7} />, {
+  const sent = atPage(<KitGate clientId={7} planId={3} />, {
     "GET /api/kit": () => ({ tools }),
     "POST /api/kit/1/events": () => {
       tools = [tool(1, { name: "Razor", kind: "RAZOR" })];
@@ -38,7 +39,7 @@ it("asks before the first bite after what touched the last client, and goes on w
     },
   });
   await screen.findByText("Before this client");
-  expect(sent[0]?.url).toBe("/api/kit?clientId=7");
+  expect(sent[0]?.url).toBe("/api/kit?clientId=7&planId=3");
   expect(screen.queryByText("Clipper"), "oil keeps nobody waiting").toBeNull();
   fireEvent.click(screen.getByText("New blade in"));
   await waitFor(() => expect(screen.queryByText("Before this client")).toBeNull());
@@ -48,13 +49,13 @@ it("asks before the first bite after what touched the last client, and goes on w
 });
 
 it("lets a stylist with other tools pass, and keeps nobody up when the kit cannot be looked up", async () => {
-  atPage(<KitGate clientId={7} />, {
+  atPage(<KitGate clientId={7} planId={3} />, {
     "GET /api/kit": { tools: [tool(1, { needs: [blade] as ToolRow["needs"] })] },
   });
   fireEvent.click(await screen.findByText("I use other tools; go on"));
   expect(screen.queryByText("Before this client")).toBeNull();
   cleanup();
-  const sent = atPage(<KitGate clientId={7} />, { "GET /api/kit": new Error("gone") });
+  const sent = atPage(<KitGate clientId={7} planId={3} />, { "GET /api/kit": new Error("gone") });
   await waitFor(() => expect(sent).not.toHaveLength(0));
   expect(screen.queryByText("Before this client")).toBeNull();
 });

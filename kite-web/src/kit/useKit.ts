@@ -5,13 +5,14 @@ import type { NeedRow, ToolRow } from "../api/types";
 /** Needs change with the clock: a tool comes out of the disinfectant by itself. */
 const LOOKED_MS = 30_000;
 
-/** The shop's tools and what they need before a client; all of them when nobody is named. */
-export function useKit(clientId?: number) {
+/** The shop's tools, what they need before a client, and whether a plan asks for them. */
+export function useKit(clientId?: number, planId?: number) {
+  const asked = new URLSearchParams();
+  if (clientId !== undefined) asked.set("clientId", String(clientId));
+  if (planId !== undefined) asked.set("planId", String(planId));
   return useQuery({
-    queryKey: ["kit", clientId],
-    queryFn: async () =>
-      (await get<{ tools: ToolRow[] }>(`/api/kit${clientId === undefined ? "" : `?clientId=${clientId}`}`))
-        .tools,
+    queryKey: ["kit", clientId, planId],
+    queryFn: async () => (await get<{ tools: ToolRow[] }>(`/api/kit?${asked}`)).tools,
     refetchInterval: LOOKED_MS,
     retry: false,
   });

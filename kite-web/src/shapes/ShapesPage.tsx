@@ -2,15 +2,17 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { get, send } from "../api/http";
-import type { Added, ClientView, RankLine } from "../api/types";
+import type { Added, ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { Fitting } from "./Fitting";
+import { HowMuch } from "./HowMuch";
 import { PairProfile } from "./PairProfile";
+import { inWeeks, isToday, parted, type Ranked, TODAYS } from "./ranked";
+import { ShapeCard } from "./ShapeCard";
 import { shownVersion, useRanking } from "./useRanking";
 
 const SIDES = ["front", "right", "back", "top"] as const;
-type Ranked = NonNullable<RankLine["families"]>[number];
 
 /** Every shape on this client's own head, and two of them held against each other from all sides. */
 export function ShapesPage() {
@@ -45,7 +47,8 @@ function All({ client }: { client: ClientView }) {
       go(`/plans/${a.id}`);
     },
   });
-  const families = line.families ?? [];
+  const { today, shapes } = parted(line.families ?? []);
+  const families = today ? [today, ...shapes] : shapes;
   const two = [pair[0] ?? families[0]?.id, pair[1] ?? families[1]?.id];
   const shown = two.map((f) => families.find((x) => x.id === f));
   // The shape touched takes the place of the one chosen longest ago.
@@ -79,7 +82,8 @@ function All({ client }: { client: ClientView }) {
         {two[0] && two[1] && <PairProfile client={client.id} version={version} pair={[two[0], two[1]]} />}
       </section>
       <section aria-label="All shapes">
-        <h2 className="font-bold text-xl">Best match first</h2>
+        <HowMuch client={client.id} />
+        <h2 className="mt-3 font-bold text-xl">Today's cut, then the best match</h2>
         <p className="soft text-sm">A touch holds one against the other.</p>
         <ol className="mt-1 grid grid-cols-2 gap-2">
           {families.map((f) => (
@@ -87,16 +91,10 @@ function All({ client }: { client: ClientView }) {
               <button
                 type="button"
                 aria-pressed={two.includes(f.id)}
-                className={`grid h-full w-full cursor-pointer content-start rounded-box border-2 p-1 text-left ${two.includes(f.id) ? "border-primary" : "border-base-300"}`}
+                className={`grid h-full w-full cursor-pointer content-start rounded-box border-2 p-1 text-left ${f.id === two[0] ? "border-primary" : f.id === two[1] ? "border-secondary" : "border-base-300"}`}
                 onClick={() => hold(f.id)}
               >
-                <StillHead
-                  of={`clients/${client.id}/families/${f.id}`}
-                  version={version}
-                  name={f.title}
-                  className="mx-auto h-24"
-                />
-                <b className="leading-tight">{f.title}</b>
+                <ShapeCard shape={f} client={client.id} version={version} tall="h-24" />
               </button>
             </li>
           ))}
@@ -105,6 +103,9 @@ function All({ client }: { client: ClientView }) {
     </div>
   );
 }
+
+/** What speaks for it, and what was seen to for this hair. */
+const said = (f: Ranked) => [...(isToday(f) ? [TODAYS] : f.reasons.slice(0, 2)), ...f.fit.answered];
 
 type OneProps = {
   family: Ranked;
@@ -120,7 +121,7 @@ function One({ family, first, client, version, busy, plan }: OneProps) {
     <article className={`border-l-4 pl-3 ${first ? "border-primary" : "border-secondary"}`}>
       <div className="flex flex-wrap items-center gap-x-4">
         <h2 className="font-bold text-xl">{family.title}</h2>
-        <span className="soft min-w-0 flex-1 text-sm">{family.reasons.slice(0, 2).join(" ")}</span>
+        <span className="soft min-w-0 flex-1 text-sm">{said(family).join(" ")}</span>
         <button
           type="button"
           className={`btn touch ${first ? "btn-primary" : ""}`}
@@ -128,7 +129,7 @@ function One({ family, first, client, version, busy, plan }: OneProps) {
           aria-label={`Plan with ${family.title}`}
           onClick={plan}
         >
-          Plan with this
+          {inWeeks(family.weeks) ? `Plan it ${inWeeks(family.weeks)}` : "Plan with this"}
         </button>
       </div>
       <div className="grid grid-cols-4 gap-1">

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { PickGroup, SitDocument, SitReading, Wish } from "../api/types";
 import { PLACES } from "../bench/places";
+import { HOW_MUCH } from "../shapes/HowMuch";
 import { lengthWords, type Units } from "../store/units";
 import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
@@ -93,6 +94,12 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
           ))}
         </div>
       </fieldset>
+      <Choice
+        name="How much may come off"
+        value={w.howMuch}
+        set={(v) => set("howMuch", v)}
+        options={HOW_MUCH}
+      />
       <Choice
         name="In the morning"
         value={w.upkeep}

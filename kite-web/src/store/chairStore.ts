@@ -67,6 +67,8 @@ export async function sitDownAt(planId: number): Promise<void> {
       return sitDownAt(planId);
     }
     const gone = e instanceof ApiError && e.status === 0;
+    // Nothing is cut today: what is written down here stays on the device.
+    if (e instanceof ApiError && e.status === 422) useChair.setState({ sitting: null });
     useChair.setState({ reached: !gone, problem: gone && known ? "" : (e as Error).message });
   }
 }

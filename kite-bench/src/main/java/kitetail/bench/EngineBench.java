@@ -14,6 +14,7 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
+import kitetail.remedy.Mending;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
 import kitetail.taper.Ladder;
@@ -41,6 +42,8 @@ public class EngineBench {
   private Plan fourteen;
   private Scalp usual;
   private Scalp fine;
+  private Scalp places;
+  private Scalp checked;
   private Plan family;
   private SitDown client;
   private List<Plan> families;
@@ -54,6 +57,9 @@ public class EngineBench {
     Head head = Head.of(whole.head());
     usual = Scalp.of(head, 4000);
     fine = Scalp.of(head, 20_000);
+    Head walkIn = Head.of(new HeadSpec.Measured(570, null, null));
+    places = Scalp.ofPlaces(walkIn);
+    checked = Scalp.of(walkIn, Mending.SITES);
     family = Families.all().get("quiet-side-part");
     families = List.copyOf(Families.all().values());
     client = SitDown.walkIn();
@@ -86,16 +92,16 @@ public class EngineBench {
   }
 
   @Benchmark
-  public Planner.Fit fitOneFamily() {
-    Plan p = client.planOf(family);
-    return Planner.fit(
-        p, new Workbench(Scalp.ofPlaces(Head.of(new HeadSpec.Measured(570, null, null)))));
+  public Planner.Fit fitAndMendOneFamily() {
+    return Mending.of(client.planOf(family), new Workbench(places), new Workbench(checked));
   }
 
   @Benchmark
   public List<Ranking.Ranked> rankTwentyFamilies() {
     List<Integer> told = new ArrayList<>();
-    return Ranking.of(client, families, told::add);
+    Workbench at = new Workbench(places);
+    Workbench over = new Workbench(checked);
+    return Ranking.of(at, client, families, p -> Mending.of(p, at, over), told::add);
   }
 
   @Benchmark

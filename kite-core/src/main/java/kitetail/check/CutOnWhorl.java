@@ -6,6 +6,7 @@ import kitetail.cut.Hold;
 import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
+import kitetail.plan.School;
 import kitetail.section.Facing;
 
 /** Hair cut at the whorl to a length that neither stands short nor lies: it springs up. */
@@ -22,7 +23,8 @@ final class CutOnWhorl implements Rule {
   public void find(Evidence e, Found out) {
     double left = e.endMm(Place.CROWN);
     double springs = e.bendingLengthMm();
-    if (left < SHORT_MM || left > springs) {
+    boolean meant = e.plan().school().cowlick() == School.Cowlick.SHORT;
+    if (meant || left < SHORT_MM || left > springs) {
       return;
     }
     for (int k = e.outcome().steps().size() - 1; k >= 0; k--) {

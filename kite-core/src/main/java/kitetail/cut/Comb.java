@@ -27,6 +27,8 @@ import kitetail.section.Zone;
  * @param lift straight out, or as the hair grows
  * @param turn null when the comb goes up straight to the end
  * @param blade what scissors do there; a clipper cuts blunt
+ * @param offMm above 0 the comb goes along the line of the hair that is there instead, and so much
+ *     stands out of its teeth: gap and lean count for nothing
  */
 public record Comb(
     double gapMm,
@@ -37,7 +39,8 @@ public record Comb(
     Facing square,
     Lift lift,
     Turn turn,
-    Blade blade)
+    Blade blade,
+    double offMm)
     implements Cut {
   /** What cuts over the comb. */
   public enum Tool {
@@ -90,12 +93,20 @@ public record Comb(
     if (square == Facing.UP || square == Facing.DOWN) {
       throw new IllegalArgumentException("square must be a wall, was " + square);
     }
+    if (!(offMm >= 0 && offMm <= 60)) {
+      throw new IllegalArgumentException("offMm must be 0 to 60, was " + offMm);
+    }
     lift = lift == null ? Lift.STRAIGHT_OUT : lift;
     blade = blade == null || tool == Tool.CLIPPER ? Blade.BLUNT : blade;
   }
 
   public Comb(double gapMm, double outDeg, double thicknessMm, Tool tool) {
-    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null);
+    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null, 0);
+  }
+
+  /** Along the line of the hair that is there. */
+  public static Comb along(double thicknessMm, Tool tool, double offMm) {
+    return new Comb(0, 0, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null, offMm);
   }
 
   @Override
@@ -160,7 +171,13 @@ public record Comb(
         square == null ? null : square.mirrored(),
         lift,
         turn,
-        blade);
+        blade,
+        offMm);
+  }
+
+  @Override
+  public double offMm() {
+    return offMm;
   }
 
   @Override
@@ -170,15 +187,21 @@ public record Comb(
 
   @Override
   public double dial(Dial dial) {
+    if (offMm > 0) {
+      return dial == Dial.OFF ? offMm : Double.NaN;
+    }
     return dial == Dial.GAP ? gapMm : dial == Dial.LEAN_DEG ? outDeg : Double.NaN;
   }
 
   @Override
   public Comb turned(Dial dial, double value) {
     return switch (dial) {
-      case GAP -> new Comb(value, outDeg, thicknessMm, lengthMm, tool, square, lift, turn, blade);
+      case GAP ->
+          new Comb(value, outDeg, thicknessMm, lengthMm, tool, square, lift, turn, blade, offMm);
       case LEAN_DEG ->
-          new Comb(gapMm, value, thicknessMm, lengthMm, tool, square, lift, turn, blade);
+          new Comb(gapMm, value, thicknessMm, lengthMm, tool, square, lift, turn, blade, offMm);
+      case OFF ->
+          new Comb(gapMm, outDeg, thicknessMm, lengthMm, tool, square, lift, turn, blade, value);
       default -> throw new IllegalArgumentException("a comb has no " + dial);
     };
   }

@@ -15,6 +15,14 @@ public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
   /** How many bites, columns or passes it takes. */
   int bites(Zone zone);
 
+  /**
+   * What is taken off the ends where the line of the hair that is there is followed, mm as it is
+   * held; 0 for a cut with a line of its own.
+   */
+  default double offMm() {
+    return 0;
+  }
+
   /** How the hair it cuts ends. */
   default Ends ends() {
     return Ends.BLUNT;

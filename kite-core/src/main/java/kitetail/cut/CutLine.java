@@ -9,7 +9,7 @@ import kitetail.section.Facing;
 
 /** The line the hair is cut along in the hand. */
 public sealed interface CutLine {
-  /** Length in mm left where the line is set; what a stylist changes first. */
+  /** Length in mm left where the line is set, or taken off; what a stylist changes first. */
   double lengthMm();
 
   /**
@@ -206,6 +206,38 @@ public sealed interface CutLine {
 
     private static double mapY(Head h, Vec3 p) {
       return h.fromApexMm(p) * Math.cos(h.azimuthRad(p));
+    }
+  }
+
+  /**
+   * So much off the ends, the same everywhere: the line that is there is followed. What it leaves
+   * goes by the hair before it, so it has no length of its own where it is laid.
+   *
+   * @param lengthMm taken off, as it lies in the hand
+   */
+  record Off(double lengthMm) implements CutLine {
+    public Off {
+      checkLength(lengthMm);
+    }
+
+    @Override
+    public boolean asksEverywhere() {
+      return false;
+    }
+
+    @Override
+    public Off withLength(double mm) {
+      return new Off(mm);
+    }
+
+    @Override
+    public Off mirrored() {
+      return this;
+    }
+
+    @Override
+    public Laid on(Head head, Hold hold) {
+      return (root, pull, rise) -> Double.POSITIVE_INFINITY;
     }
   }
 

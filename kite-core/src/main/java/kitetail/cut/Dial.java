@@ -6,6 +6,8 @@ public enum Dial {
   LENGTH,
   /** What a sloping line leaves at its far end, mm; for a taper, what is left at its top. */
   FAR_LENGTH,
+  /** What is taken off the ends, mm. */
+  OFF,
   FINGER_DEG,
   ELEVATION_DEG,
   /** How far off the skin the comb starts, mm. */

@@ -124,6 +124,11 @@ public record Fingers(
   }
 
   @Override
+  public double offMm() {
+    return line instanceof CutLine.Off o ? o.lengthMm() : 0;
+  }
+
+  @Override
   public Ends ends() {
     return blade.ends();
   }
@@ -148,7 +153,8 @@ public record Fingers(
   @Override
   public double dial(Dial dial) {
     return switch (dial) {
-      case LENGTH -> line.lengthMm();
+      case LENGTH -> line instanceof CutLine.Off ? Double.NaN : line.lengthMm();
+      case OFF -> line instanceof CutLine.Off o ? o.lengthMm() : Double.NaN;
       case FAR_LENGTH -> line instanceof CutLine.Slope s ? s.farMm() : Double.NaN;
       case FINGER_DEG -> {
         if (line instanceof CutLine.Flat f) {
@@ -166,7 +172,7 @@ public record Fingers(
     if (Double.isNaN(dial(dial))) {
       throw new IllegalArgumentException("this cut has no " + dial);
     }
-    if (dial == Dial.LENGTH) {
+    if (dial == Dial.LENGTH || dial == Dial.OFF) {
       return with(line.withLength(value), guide);
     }
     if (dial == Dial.ELEVATION_DEG) {

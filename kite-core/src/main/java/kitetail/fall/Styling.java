@@ -119,6 +119,16 @@ public record Styling(
     return new Styling(other, Part.NONE, productShare, hold, wet, dried, hours, dampAir);
   }
 
+  /** The same parted elsewhere. */
+  public Styling parted(Part other) {
+    return new Styling(way, other, productShare, hold, wet, dried, hours, dampAir);
+  }
+
+  /** The same with other product in it, set so firmly. */
+  public Styling with(double product, double firm) {
+    return new Styling(way, part, product, firm, wet, dried, hours, dampAir);
+  }
+
   public Styling wet(boolean now) {
     return new Styling(way, part, productShare, hold, now, dried, hours, dampAir);
   }

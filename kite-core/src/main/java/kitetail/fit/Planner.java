@@ -8,6 +8,7 @@ import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.plan.Course;
+import kitetail.plan.Finding;
 import kitetail.plan.Knob;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
@@ -69,9 +70,26 @@ public final class Planner {
    *
    * @param worstMm farthest a reachable wish is missed
    * @param rmsMm over the wishes that hair is there for
+   * @param answered what would be found of it and was answered by the way it is worked
    */
   public record Fit(
-      Plan plan, List<Setting> settings, List<Unmet> unmet, double worstMm, double rmsMm) {}
+      Plan plan,
+      List<Setting> settings,
+      List<Unmet> unmet,
+      double worstMm,
+      double rmsMm,
+      List<Finding> answered) {
+    public Fit {
+      settings = List.copyOf(settings);
+      unmet = List.copyOf(unmet);
+      answered = List.copyOf(answered);
+    }
+
+    /** The same, with what was answered on the way to it. */
+    public Fit answering(List<Finding> found) {
+      return new Fit(plan, settings, unmet, worstMm, rmsMm, found);
+    }
+  }
 
   public static Fit fit(Plan plan) {
     return fit(plan, new Workbench(Scalp.ofPlaces(Head.of(plan.head()))));
@@ -98,8 +116,12 @@ public final class Planner {
       this.bench = bench;
       this.course = new Course(plan, bench);
       this.knobs = plan.family() == null ? List.of() : plan.family().knobs();
-      this.targets = Target.of(plan, bench.scalp().head());
       Stock start = PlanEngine.start(plan, bench);
+      double most = plan.wishes().mostOffMm();
+      this.targets =
+          Target.of(plan, bench.scalp().head()).stream()
+              .map(t -> t.atLeast(start.endMm(bench.scalp().root(t.place())) - most))
+              .toList();
       this.have =
           targets.stream().mapToDouble(t -> start.endMm(bench.scalp().root(t.place()))).toArray();
       this.home = knobs.stream().mapToDouble(k -> k.on(plan)).toArray();
@@ -167,10 +189,11 @@ public final class Planner {
       }
       return new Fit(
           plan.withMoves(at(x)),
-          List.copyOf(settings),
-          List.copyOf(unmet),
+          settings,
+          unmet,
           worst,
-          Math.sqrt(sum / Math.max(1, n)));
+          Math.sqrt(sum / Math.max(1, n)),
+          List.of());
     }
 
     /**

@@ -6,17 +6,15 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
+import kitetail.fall.Styling;
+import kitetail.growth.Outgrown;
 import kitetail.hair.Stock;
-import kitetail.head.Head;
 import kitetail.head.Place;
-import kitetail.head.Scalp;
 import kitetail.plan.Family;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
-import kitetail.wish.Reading;
-import kitetail.wish.Wish;
 import kitetail.wish.Wishes;
 
 /** Families held against one client, best first, each with its reasons. */
@@ -26,6 +24,15 @@ public final class Ranking {
 
   private static final double NEEDS = 25;
   private static final double LEFT_ALONE = 20;
+  private static final double OTHERWISE = 12;
+  private static final double UPKEEP = 8;
+  private static final double A_WEEK_SOONER = 3;
+
+  /** A hand sets whole millimetres. */
+  private static final double ROUNDING_MM = 1.5;
+
+  /** Firmer is done with product and dryer. */
+  private static final double FIRM = 0.5;
 
   private Ranking() {}
 
@@ -42,7 +49,15 @@ public final class Ranking {
     /** Hair too straight or too curly for it. */
     WRONG_CURL,
     /** It cuts where nothing is to be cut; mm. */
-    CUTS_LEFT_ALONE
+    CUTS_LEFT_ALONE,
+    /** More comes off than the client lets go; mm over it. */
+    TAKES_TOO_MUCH,
+    /** It is made to be worn another way than the client wears it. */
+    WORN_OTHERWISE,
+    /** It wants more done in the morning than the client does. */
+    MORE_UPKEEP,
+    /** It has grown out before the client comes again; weeks too soon. */
+    BACK_SOONER
   }
 
   /**
@@ -55,20 +70,12 @@ public final class Ranking {
    *
    * @param score what counts against it, in mm; the less the better
    * @param reasons most telling first
+   * @param reach when there is hair for it
    */
-  public record Ranked(Planner.Fit fit, double score, List<Why> reasons) {
+  public record Ranked(Planner.Fit fit, double score, List<Why> reasons, Reach reach) {
     public Family family() {
       return fit.plan().family();
     }
-  }
-
-  /**
-   * @param families each a plan with a family
-   * @param done told how many are fitted so far
-   */
-  public static List<Ranked> of(SitDown client, List<Plan> families, IntConsumer done) {
-    Workbench places = new Workbench(Scalp.ofPlaces(Head.of(client.head())));
-    return of(places, client, families, p -> Planner.fit(p, places), done);
   }
 
   /**
@@ -88,7 +95,8 @@ public final class Ranking {
             families.parallelStream()
                 .map(
                     f -> {
-                      Ranked r = rank(fit.apply(client.planOf(f)), places);
+                      Plan made = client.planOf(f);
+                      Ranked r = of(made, fit.apply(made), places);
                       synchronized (count) {
                         done.accept(count.incrementAndGet());
                       }
@@ -100,40 +108,31 @@ public final class Ranking {
     return List.copyOf(out);
   }
 
-  private static Ranked rank(Planner.Fit fit, Workbench places) {
+  /**
+   * One shape held against its client.
+   *
+   * @param made the shape on the client, before it was fitted
+   */
+  public static Ranked of(Plan made, Planner.Fit fit, Workbench places) {
     List<Why> why = new ArrayList<>();
     double score = fit.rmsMm();
     Planner.Unmet worst = null;
-    double weeks = 0;
-    Place waits = null;
     for (Planner.Unmet u : fit.unmet()) {
       double off = Math.abs(u.needMm() - u.getsMm());
-      if (u.reason() == Planner.Reason.TOO_SHORT) {
-        if (u.weeks() > weeks) {
-          weeks = u.weeks();
-          waits = u.place();
-        }
-      } else if (u.asked() && (worst == null || off > Math.abs(worst.needMm() - worst.getsMm()))) {
+      boolean cut = u.reason() != Planner.Reason.TOO_SHORT;
+      if (cut && u.asked() && (worst == null || off > Math.abs(worst.needMm() - worst.getsMm()))) {
         worst = u;
       }
     }
     score += needs(fit.plan(), why);
-    List<Reading> missing =
-        Reading.all(
-            Wishes.of(fit.plan().family().needs().atLeast().toArray(Wish[]::new)),
-            places.scalp().head(),
-            fit.plan().hair(),
-            p -> PlanEngine.start(fit.plan(), places).endMm(places.scalp().root(p)));
-    for (Reading r : missing) {
-      if (r.weeks() > weeks) {
-        weeks = r.weeks();
-        waits = r.wish().place();
-      }
-    }
+    Reach reach = Reach.of(fit, places);
     score += leftAlone(fit.plan(), places, why);
-    if (weeks > 0) {
-      score += A_WEEK * weeks;
-      why.add(new Why(Kind.GROW_FIRST, waits, weeks));
+    score += tooMuch(fit.plan(), places, why);
+    score += worn(made, why);
+    score += sooner(fit.plan(), places, why);
+    if (reach.weeks() > 0) {
+      score += A_WEEK * reach.weeks();
+      why.add(new Why(Kind.GROW_FIRST, reach.place(), reach.weeks()));
     }
     if (worst != null) {
       double off = worst.getsMm() - worst.needMm();
@@ -142,7 +141,7 @@ public final class Ranking {
     } else {
       why.add(new Why(Kind.WISHES_MET, null, fit.worstMm()));
     }
-    return new Ranked(fit, score, List.copyOf(why));
+    return new Ranked(fit, score, List.copyOf(why), reach);
   }
 
   private static double needs(Plan plan, List<Why> why) {
@@ -173,5 +172,71 @@ public final class Ranking {
       }
     }
     return counts;
+  }
+
+  private static double tooMuch(Plan plan, Workbench places, List<Why> why) {
+    double most = plan.wishes().mostOffMm();
+    List<Stock> states = PlanEngine.states(plan, places);
+    Place worst = null;
+    double over = ROUNDING_MM;
+    for (Place p : Place.values()) {
+      int root = places.scalp().root(p);
+      double off = states.get(0).longest()[root] - states.get(states.size() - 1).longest()[root];
+      if (off - most > over) {
+        over = off - most;
+        worst = p;
+      }
+    }
+    if (worst == null) {
+      return 0;
+    }
+    why.add(new Why(Kind.TAKES_TOO_MUCH, worst, over));
+    return over;
+  }
+
+  /**
+   * @param made the shape as it is made to be worn, before it is worn as the client wears hair
+   */
+  private static double worn(Plan made, List<Why> why) {
+    Wishes w = made.wishes();
+    Styling s = made.styling();
+    double counts = 0;
+    if (!w.worn().isEmpty() && s.way() != Styling.Way.NATURAL && !w.worn().contains(way(s))) {
+      why.add(new Why(Kind.WORN_OTHERWISE, null, 0));
+      counts += OTHERWISE;
+    }
+    boolean dries = s.dried() != Styling.Dried.AIR && s.dried() != Styling.Dried.CLOTH;
+    boolean product = s.productShare() > 0 && s.hold() >= FIRM;
+    boolean less =
+        w.upkeep() == Wishes.Upkeep.NOTHING && (dries || s.productShare() > 0)
+            || w.upkeep() == Wishes.Upkeep.HANDS && dries && s.hold() >= FIRM
+            || w.upkeep() == Wishes.Upkeep.DRYER && product;
+    if (less) {
+      why.add(new Why(Kind.MORE_UPKEEP, null, 0));
+      counts += UPKEEP;
+    }
+    return counts;
+  }
+
+  private static Wishes.Worn way(Styling s) {
+    return switch (s.way()) {
+      case FORWARD -> Wishes.Worn.FORWARD;
+      case BACK -> Wishes.Worn.BACK;
+      case UP -> Wishes.Worn.UP;
+      default -> Wishes.Worn.SIDE;
+    };
+  }
+
+  private static double sooner(Plan plan, Workbench places, List<Why> why) {
+    Integer hold = plan.wishes().holdWeeks();
+    if (hold == null) {
+      return 0;
+    }
+    double weeks = hold - Outgrown.of(plan, PlanEngine.run(plan, places)).returnTo();
+    if (weeks < 1) {
+      return 0;
+    }
+    why.add(new Why(Kind.BACK_SOONER, null, weeks));
+    return A_WEEK_SOONER * weeks;
   }
 }

@@ -33,6 +33,11 @@ record Target(Place place, double needMm, boolean asked) {
     return out;
   }
 
+  /** What a shape asks for is not taken past what the client lets go. */
+  Target atLeast(double mm) {
+    return asked || needMm >= mm ? this : new Target(place, mm, false);
+  }
+
   private static void put(
       Map<Place, Target> all, List<Wish> wishes, Head head, Hair hair, boolean asked) {
     for (Wish w : wishes) {

@@ -14,6 +14,10 @@ public record LengthPatch(Spot at, double radiusMm, double lengthMm) {
     HairPatch.range("lengthMm", lengthMm, 0, 1500);
   }
 
+  LengthPatch longer(double mm) {
+    return new LengthPatch(at, radiusMm, Math.min(1500, lengthMm + mm));
+  }
+
   LengthPatch mirrored() {
     return new LengthPatch(at.mirrored(), radiusMm, lengthMm);
   }

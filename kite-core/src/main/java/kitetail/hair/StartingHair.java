@@ -15,6 +15,9 @@ public sealed interface StartingHair {
   /** The same with left and right changed over. */
   StartingHair mirrored();
 
+  /** The same some weeks later, nothing cut. */
+  StartingHair later(double days, double growthMmPerDay);
+
   /**
    * Lengths taped at named places; the rest lies smoothly between.
    *
@@ -40,6 +43,15 @@ public sealed interface StartingHair {
       Map<Place, Double> other = new TreeMap<>();
       tapedMm.forEach((p, l) -> other.put(p.mirrored(), l));
       return new Taped(other, state, jumps, patches.stream().map(LengthPatch::mirrored).toList());
+    }
+
+    @Override
+    public Taped later(double days, double growthMmPerDay) {
+      double grown = days * growthMmPerDay;
+      Map<Place, Double> longer = new TreeMap<>();
+      tapedMm.forEach((p, l) -> longer.put(p, Math.min(1500, l + grown)));
+      List<LengthPatch> odd = patches.stream().map(p -> p.longer(grown)).toList();
+      return new Taped(longer, state, jumps, odd);
     }
 
     /** Six lengths, the side standing for both. */
@@ -78,6 +90,12 @@ public sealed interface StartingHair {
       }
       kept = List.copyOf(kept);
       patches = patches == null ? List.of() : List.copyOf(patches);
+    }
+
+    @Override
+    public Grown later(double more, double growthMmPerDay) {
+      List<LengthPatch> odd = patches.stream().map(p -> p.longer(more * growthMmPerDay)).toList();
+      return new Grown(kept, Math.min(3650, days + more), odd);
     }
 
     @Override

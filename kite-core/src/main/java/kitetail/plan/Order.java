@@ -19,7 +19,7 @@ import kitetail.head.Place;
  * Front door: {@link #of}.
  *
  * @param rules every dependency
- * @param broken those the plan's order does not keep
+ * @param broken those of the trade and of the plan itself that its order does not keep
  * @param circle ids of moves that wait for each other, the first once more at the end; empty when
  *     there are none
  */
@@ -29,7 +29,12 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
    * @param before id of the move that comes first
    * @param then id of the one that waits for it
    */
-  public record Rule(String id, String before, String then) {}
+  public record Rule(String id, String before, String then) {
+    /** True for a way stylists differ in: it sorts a plan, and nobody is told off by it. */
+    boolean ofSchool() {
+      return id.startsWith("school-");
+    }
+  }
 
   public static Order of(Plan plan) {
     List<Rule> rules = new ArrayList<>();
@@ -40,12 +45,20 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
     texture(plan, rules);
     neck(plan, rules);
     product(plan, rules);
-    school(plan, rules);
+    List<Rule> own = new ArrayList<>();
+    school(plan, own);
+    for (Rule r : own) {
+      // What the trade has in one order no school turns round.
+      if (!leads(rules, r.then(), r.before())) {
+        rules.add(r);
+      }
+    }
     Map<String, Integer> at = new HashMap<>();
     for (int i = 0; i < plan.moves().size(); i++) {
       at.put(plan.moves().get(i).id(), i);
     }
-    List<Rule> broken = rules.stream().filter(r -> at.get(r.before()) > at.get(r.then())).toList();
+    List<Rule> broken =
+        rules.stream().filter(r -> !r.ofSchool() && at.get(r.before()) > at.get(r.then())).toList();
     return new Order(List.copyOf(rules), broken, circle(plan, rules));
   }
 
@@ -188,8 +201,11 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
     }
   }
 
-  /** Product goes in when the cutting that is done without it is over. */
+  /** Product goes in when the cutting is over, but for who works it in before drying. */
   private static void product(Plan plan, List<Rule> rules) {
+    if (plan.school().product() == School.Product.FIRST) {
+      return;
+    }
     for (Move p : plan.moves()) {
       for (Move m : plan.moves()) {
         boolean cuts = !(m.cut() instanceof Aside) && m.job() != Job.TEXTURE;
@@ -236,6 +252,21 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
         }
       }
     }
+  }
+
+  /** Whether one move comes before another by the rules there are. */
+  private static boolean leads(List<Rule> rules, String from, String to) {
+    List<String> reached = new ArrayList<>(List.of(from));
+    for (int k = 0; k < reached.size(); k++) {
+      String at = reached.get(k);
+      if (at.equals(to)) {
+        return true;
+      }
+      rules.stream()
+          .filter(r -> r.before().equals(at) && !reached.contains(r.then()))
+          .forEach(r -> reached.add(r.then()));
+    }
+    return false;
   }
 
   private static boolean shapes(Job j) {

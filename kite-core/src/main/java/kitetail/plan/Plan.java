@@ -147,6 +147,12 @@ public record Plan(
         meant);
   }
 
+  public Plan titled(String other) {
+    return new Plan(
+        version, other, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
+        cautions, family, styling, meant);
+  }
+
   public Plan withFamily(Family other) {
     return new Plan(
         version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,

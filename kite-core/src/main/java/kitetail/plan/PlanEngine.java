@@ -198,9 +198,22 @@ public final class PlanEngine {
    * @param leaves what the cut would leave at each root of the zone; not looked at for texturising
    */
   static Stock after(Cut cut, Zone zone, double[] leaves, double handRatio, Stock state) {
-    return cut instanceof Texture t
-        ? state.texturised(t.roots(zone), t.share(), t.backMm(), t.passes())
-        : state.cut(zone.roots(), leaves, handRatio, cut.ends());
+    if (cut instanceof Texture t) {
+      return state.texturised(t.roots(zone), t.share(), t.backMm(), t.passes());
+    }
+    double off = cut.offMm();
+    double[] line = off > 0 ? followed(off, zone, handRatio, state) : leaves;
+    return state.cut(zone.roots(), line, handRatio, cut.ends());
+  }
+
+  /** What is left where the line that is there is followed. */
+  private static double[] followed(double off, Zone zone, double handRatio, Stock state) {
+    double[] had = state.longest();
+    double[] out = new double[zone.roots().length];
+    for (int k = 0; k < out.length; k++) {
+      out[k] = Math.max(0, handRatio * had[zone.roots()[k]] - off);
+    }
+    return out;
   }
 
   private static Outcome.Step step(

@@ -2,29 +2,20 @@ package kitetail.remedy;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import kitetail.check.Check;
-import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Dial;
-import kitetail.cut.Edge;
-import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
-import kitetail.cut.Guide;
-import kitetail.cut.Texture;
 import kitetail.edit.MoveEdit;
 import kitetail.fit.Shaping;
-import kitetail.hair.Damp;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Job;
 import kitetail.plan.Move;
-import kitetail.plan.Order;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
-import kitetail.section.Section;
 import kitetail.wish.Reading;
 
 /**
@@ -77,13 +68,13 @@ public final class Remedies {
     return less && weight(after) <= weight(before);
   }
 
-  private static boolean same(Finding a, Finding b) {
+  static boolean same(Finding a, Finding b) {
     return a.rule().equals(b.rule())
         && (a.move() == null ? b.move() == null : a.move().equals(b.move()))
         && (a.place() == b.place() || a.move() != null);
   }
 
-  private static long weight(List<Finding> all) {
+  static long weight(List<Finding> all) {
     long stops = all.stream().filter(a -> a.severity() == Finding.Severity.STOP).count();
     long warns =
         all.stream()
@@ -93,31 +84,16 @@ public final class Remedies {
   }
 
   private Plan changed(Finding f) {
-    if (f.rule().startsWith("order-")) {
-      return Order.of(plan).circle().isEmpty() ? Order.sorted(plan) : null;
-    }
     return switch (f.rule()) {
       case "bulk-before-comb" -> bulkFirst(f);
       case "does-not-reach" -> shorter(f);
-      case "bite-wide" ->
-          fingers(f, g -> g.withBite(Math.max(3, Math.round(g.biteMm() / 2 * 10) / 10.0)));
-      case "takes-nothing" -> removed(f);
       case "wish-too-short" -> wished(f.place());
-      case "old-to-new", "cut-on-whorl" -> fingers(f, g -> g.with(new Guide.LastBite()));
-      case "texture-over", "fine-thinned" -> lighter(f);
-      case "hairline-pushed" -> turned(f, Dial.RAISE, v -> 0.0);
-      case "cross-check-missing" -> checked();
-      case "ear-spring" -> fingers(f, Fingers::untensed);
-      case "wet-reserve", "dry-tool-on-wet" -> move(f, m -> m.with(Damp.DRY));
-      case "wet-tool-on-dry" -> move(f, m -> m.with(Damp.DAMP));
-      case "ask-first" -> move(f, Move::asked);
       case "left-right" -> length(f.place(), end(f.place().mirrored()));
       case "front-shortest" -> length(Place.FRONT, end(Place.FRONT) + f.amount());
       case "fringe-lands" -> length(Place.FRONT, end(Place.FRONT) - f.amount());
       case "point-on-top" -> length(Place.APEX, end(Place.APEX) - f.amount());
       case "point-at-nape" -> length(Place.NAPE, end(Place.NAPE) - f.amount());
-      case "section-overlap" -> apart(f.with());
-      default -> null;
+      default -> Changes.of(plan, outcome, f);
     };
   }
 
@@ -138,45 +114,10 @@ public final class Remedies {
         .orElse(null);
   }
 
-  private Plan move(Finding f, UnaryOperator<Move> change) {
-    return plan.withMoves(
-        plan.moves().stream().map(m -> m.id().equals(f.move()) ? change.apply(m) : m).toList());
-  }
-
-  private Plan fingers(Finding f, UnaryOperator<Fingers> change) {
-    return move(f, m -> m.cut() instanceof Fingers g ? m.with(change.apply(g)) : m);
-  }
-
-  private Plan turned(Finding f, Dial d, UnaryOperator<Double> to) {
-    return move(
-        f,
-        m ->
-            Double.isNaN(m.cut().dial(d))
-                ? m
-                : m.with(m.cut().turned(d, to.apply(m.cut().dial(d)))));
-  }
-
   private Plan shorter(Finding f) {
     return f.amount() <= AT_A_TIME_MM
-        ? turned(f, Dial.LENGTH, v -> Math.max(0, Math.floor(v - f.amount())))
+        ? Changes.turned(plan, f, Dial.LENGTH, v -> Math.max(0, Math.floor(v - f.amount())))
         : null;
-  }
-
-  private Plan removed(Finding f) {
-    try {
-      return MoveEdit.remove(plan, f.move());
-    } catch (IllegalArgumentException e) {
-      // Others wait for it: it stays.
-      return null;
-    }
-  }
-
-  private Plan lighter(Finding f) {
-    if (plan.move(f.move()).cut() instanceof Texture t && t.passes() > 1) {
-      return move(
-          f, m -> m.with(new Texture(t.tool(), t.share(), t.depthMm(), t.passes() - 1, t.layer())));
-    }
-    return removed(f);
   }
 
   /** A guard over the comb's section first, a little longer than the comb will leave. */
@@ -202,36 +143,5 @@ public final class Remedies {
     List<Move> moves = new ArrayList<>(with.moves());
     moves.set(at, moves.get(at).with(new Guard(number, 0, Guard.Grain.AGAINST, null)).as(Job.BULK));
     return with.withMoves(moves);
-  }
-
-  /** A cross-check before it is dried, or as the last thing. */
-  private Plan checked() {
-    int at = plan.moves().size();
-    for (int k = at - 1; k >= 0; k--) {
-      Move m = plan.moves().get(k);
-      boolean ends = m.cut() instanceof Aside || m.cut() instanceof Edge;
-      boolean late = m.job() == Job.DRY || m.job() == Job.PRODUCT || m.job() == Job.NECK;
-      if (!ends && !late) {
-        break;
-      }
-      at = late ? k : at;
-    }
-    String section = plan.moves().get(Math.max(0, at - 1)).section();
-    return MoveEdit.add(plan, bench, MoveEdit.Kind.CROSS_CHECK, section, at);
-  }
-
-  /** The later of two sections leaves out the earlier. */
-  private Plan apart(List<String> two) {
-    List<Section> out = new ArrayList<>();
-    for (Section s : plan.sections()) {
-      if (s.id().equals(two.get(1)) && !plan.section(two.get(0)).without().contains(s.id())) {
-        List<String> without = new ArrayList<>(s.without());
-        without.add(two.get(0));
-        out.add(new Section(s.id(), s.name(), s.limits(), without, s.over()));
-      } else {
-        out.add(s);
-      }
-    }
-    return plan.with(out, plan.moves());
   }
 }

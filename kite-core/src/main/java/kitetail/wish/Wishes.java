@@ -12,6 +12,7 @@ import kitetail.head.Place;
  *
  * @param leaveAlone places at which nothing is cut
  * @param worn all the ways the hair will be worn
+ * @param howMuch the most that may come off anywhere
  * @param holdWeeks how long the cut should hold, 1 to 26
  */
 public record Wishes(
@@ -21,6 +22,7 @@ public record Wishes(
     Sideburn sideburn,
     NapeEdge nape,
     Fringe fringe,
+    HowMuch howMuch,
     Parting parting,
     Set<Worn> worn,
     Upkeep upkeep,
@@ -28,7 +30,7 @@ public record Wishes(
     Decides decides,
     String note) {
   public static final Wishes NONE =
-      new Wishes(null, null, null, null, null, null, null, null, null, null, null, null);
+      new Wishes(null, null, null, null, null, null, null, null, null, null, null, null, null);
 
   private static final double FREE_MM = 4;
   private static final double SHORT_FRINGE_MM = 35;
@@ -66,6 +68,27 @@ public record Wishes(
     BROW,
     LONG,
     SIDE
+  }
+
+  /**
+   * How much may come off: half an inch, two inches, or whatever the shape asks for. That a client
+   * is asked is common practice; the amounts are assumptions.
+   */
+  public enum HowMuch {
+    LITTLE(12.7),
+    SOME(50.8),
+    ALL(1500);
+
+    private final double mostMm;
+
+    HowMuch(double mostMm) {
+      this.mostMm = mostMm;
+    }
+
+    /** The most that comes off anywhere, mm. */
+    public double mostMm() {
+      return mostMm;
+    }
   }
 
   /** Where the hair parts. */
@@ -147,6 +170,11 @@ public record Wishes(
     return List.copyOf(out);
   }
 
+  /** The most that may come off anywhere, mm. */
+  public double mostOffMm() {
+    return (howMuch == null ? HowMuch.ALL : howMuch).mostMm();
+  }
+
   /** The same with left and right changed over. */
   public Wishes mirrored() {
     Set<Place> alone = new TreeSet<>();
@@ -160,6 +188,7 @@ public record Wishes(
         sideburn,
         nape,
         fringe,
+        howMuch,
         other,
         worn,
         upkeep,
@@ -171,6 +200,6 @@ public record Wishes(
   /** Wished lengths alone. */
   public static Wishes of(Wish... points) {
     return new Wishes(
-        List.of(points), null, null, null, null, null, null, null, null, null, null, null);
+        List.of(points), null, null, null, null, null, null, null, null, null, null, null, null);
   }
 }

@@ -14,12 +14,10 @@ import kitetail.cut.Blade;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
-import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
-import kitetail.cut.Outline;
 import kitetail.cut.Texture;
 import kitetail.fall.Styling;
 import kitetail.hair.Damp;
@@ -176,7 +174,6 @@ class RulesTest {
   private static final Cut CLIPPER = new Comb(6, 0, 2, Comb.Tool.CLIPPER);
   private static final Cut SCISSORS = new Comb(6, 0, 2, Comb.Tool.SCISSORS);
   private static final Cut RAZOR = new Texture(Texture.Tool.RAZOR, 0, 0, 1);
-  private static final Cut MOON = new Edge(new Outline.HalfMoon(Outline.Side.LEFT, 2), 0.5);
 
   private static IntToDoubleFunction near(Place p, double reach, double here, double elsewhere) {
     return i -> S.pointMm(i).distanceTo(S.head().place(p)) < reach ? here : elsewhere;
@@ -235,7 +232,7 @@ class RulesTest {
   }
 
   private static Wishes answers(Wishes.Fringe f, Wishes.Ear e, Wishes.NapeEdge n) {
-    return new Wishes(null, null, e, null, n, f, null, null, null, null, null, null);
+    return new Wishes(null, null, e, null, n, f, null, null, null, null, null, null, null);
   }
 
   private record Pair(Rule rule, Case trips, Case doesNot) {}
@@ -298,11 +295,6 @@ class RulesTest {
             new WetToolOnDry(),
             Case.even(80).cut(loose().with(Blade.RAZOR_SHORT), Damp.DRY, 60),
             Case.even(80).cut(loose().with(Blade.TORN_DRY), Damp.DRY, 60)));
-    all.add(
-        new Pair(
-            new EarZone(),
-            Case.even(30).cut(MOON, Damp.DRY, 10),
-            Case.even(90).cut(TRAVELLING, Damp.DAMP, 40)));
     Cut toTheFront = fingers(new Guide.Fixed(Place.FRONT, Guide.Gather.SPOT));
     Cut toTheCrown = fingers(new Guide.Fixed(Place.APEX, Guide.Gather.SPOT));
     all.add(

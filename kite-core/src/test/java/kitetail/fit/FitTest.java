@@ -202,7 +202,8 @@ class FitTest {
     SitDown client =
         new SitDown(SitDown.VERSION, SPEC, null, LONG, Wishes.of(new Wish(Place.APEX, 90)), null);
     List<Integer> told = new ArrayList<>();
-    List<Ranking.Ranked> ranked = Ranking.of(client, List.of(far, fits), told::add);
+    List<Ranking.Ranked> ranked =
+        Ranking.of(PLACES, client, List.of(far, fits), p -> Planner.fit(p, PLACES), told::add);
     assertThat(told).containsExactly(1, 2);
     assertThat(ranked).extracting(r -> r.family().id()).containsExactly("test", "far");
     assertThat(ranked.get(0).reasons())

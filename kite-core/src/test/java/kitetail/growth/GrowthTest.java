@@ -8,10 +8,12 @@ import java.util.List;
 import kitetail.On;
 import kitetail.cut.Comb;
 import kitetail.cut.CutLine;
+import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
+import kitetail.cut.Outline;
 import kitetail.hair.Damp;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
@@ -102,6 +104,38 @@ class GrowthTest {
     assertThat(o.returnFrom()).isBetween(2.0, 12.0);
     assertThat(o.returnTo()).isGreaterThan(o.returnFrom()).isLessThanOrEqualTo(16);
     assertThat(o.signs()).extracting(Outgrown.Sign::what).doesNotContain(Outgrown.What.TAPER);
+  }
+
+  /** A drawn edge, a soft rim and long hair are different clocks; common practice. */
+  @Test
+  void eachShapeHasItsOwnClock() {
+    Move moon =
+        new Move(
+            "moon",
+            "moon",
+            "all",
+            new Edge(new Outline.HalfMoon(Outline.Side.RIGHT, 0), 0.5),
+            Damp.DRY,
+            Move.Stand.RIGHT,
+            "",
+            "",
+            false);
+    assertThat(weeksUntil(Outgrown.What.EDGE, plan(60, round(40), moon))).isBetween(1.5, 3.0);
+    double soft = weeksUntil(Outgrown.What.OUTLINE, plan(60, round(30)));
+    double longer = weeksUntil(Outgrown.What.OUTLINE, plan(220, round(200)));
+    assertThat(soft).isBetween(3.0, 5.0);
+    assertThat(longer).isBetween(8.0, 12.5);
+    assertThat(Outgrown.of(plan(60, round(30)), PlanEngine.run(plan(60, round(30)), SCALP)).signs())
+        .extracting(Outgrown.Sign::what)
+        .doesNotContain(Outgrown.What.EDGE, Outgrown.What.TAIL);
+  }
+
+  private static double weeksUntil(Outgrown.What what, Plan p) {
+    return Outgrown.of(p, PlanEngine.run(p, SCALP)).signs().stream()
+        .filter(s -> s.what() == what)
+        .mapToDouble(s -> s.weeks().mean())
+        .min()
+        .orElseThrow();
   }
 
   /** (u − e)/(u + g) is a share k of (u − e)/u at g = u(1/k − 1). */

@@ -84,7 +84,19 @@ class SitDownPlanTest {
   void aPlaceToBeLeftAlone_isAFinding_atTheFirstMoveThatTakesThere() {
     Wishes wishes =
         new Wishes(
-            null, Set.of(Place.NAPE), null, null, null, null, null, null, null, null, null, null);
+            null,
+            Set.of(Place.NAPE),
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null);
     assertThat(On.found(sitDown(wishes, null).planOf(family()), SCALP))
         .anySatisfy(
             f -> {

@@ -70,6 +70,7 @@ class SitDownDocumentTest {
             Wishes.Sideburn.POINT,
             Wishes.NapeEdge.TAPERED,
             Wishes.Fringe.SIDE,
+            Wishes.HowMuch.SOME,
             Wishes.Parting.LEFT,
             Set.of(Wishes.Worn.BACK, Wishes.Worn.SIDE),
             Wishes.Upkeep.HANDS,

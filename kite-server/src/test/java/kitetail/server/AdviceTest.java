@@ -46,15 +46,19 @@ class AdviceTest extends InShop {
   }
 
   @Test
-  void aRanking_tellsHowFarItIs_andThenTheFamilies_bestFirst() {
+  void aRanking_tellsHowFarItIs_andThenTodaysCut_andTheFamilies_bestFirst() {
     String[] lines = maud.send("GET", "/api/clients/2/ranking", null).body().split("\n");
     int all = Families.all().size();
     assertThat(lines).hasSize(all + 1);
     assertThat(lines[2]).isEqualTo("{\"done\":3,\"of\":" + all + "}");
     JsonNode families = TestShop.JSON.readTree(lines[all]).path("families");
-    assertThat(families.size()).isEqualTo(all);
+    assertThat(families.size()).isEqualTo(all + 1);
+    assertThat(families.get(0).path("id").asString()).isEqualTo("todays-cut");
     double last = 0;
     for (JsonNode f : families) {
+      if (f == families.get(0)) {
+        continue;
+      }
       assertThat(Math.rint(f.path("score").asDouble())).isGreaterThanOrEqualTo(last);
       last = Math.rint(f.path("score").asDouble());
       assertThat(f.path("reasons").get(0).asString()).endsWith(".");

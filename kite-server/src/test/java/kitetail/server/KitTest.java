@@ -49,6 +49,28 @@ class KitTest extends InShop {
     assertThat(lies.get(0).path("readyAt").isMissingNode()).isFalse();
   }
 
+  /**
+   * A razor that only cleans the neck is a razor: which tools a plan asks for is read of its moves.
+   */
+  @Test
+  void aPlan_asksForTheToolsItCutsWith_andForNoOthers() {
+    long razor = tool("RAZOR");
+    long shears = tool("SHEARS");
+    long guard = tool("GUARD");
+    long plan =
+        post(201, "/api/clients/2/plans", "{\"family\":\"piecey-pixie\"}").path("id").asLong();
+    var asked =
+        maud.json("/api/kit?clientId=2&planId=" + plan).path("tools").valueStream().toList();
+    assertThat(asked)
+        .filteredOn(t -> t.path("asked").asBoolean())
+        .extracting(t -> t.path("id").asLong())
+        .contains(razor, shears)
+        .doesNotContain(guard);
+    assertThat(maud.json("/api/kit").path("tools").valueStream())
+        .allMatch(t -> t.path("asked").asBoolean());
+    assertThat(maud.send("GET", "/api/kit?planId=99999", null).statusCode()).isEqualTo(404);
+  }
+
   @Test
   void theDemoShop_hasItsTools_withMeasuredGuards() {
     assertThat(maud.json("/api/kit").path("tools").valueStream())

@@ -215,6 +215,10 @@ class SittingTest extends InShop {
     assertThat(save(id, 2, d)).isEqualTo(200);
     assertThat(document(id).path("cautions").path("skin").get(0).path("note").asString())
         .isEqualTo("dark");
+    long before =
+        post(201, "/api/clients/" + id + "/plans", "{\"family\":\"quiet-side-part\"}")
+            .path("id")
+            .asLong();
     ((ObjectNode) d.path("cautions").path("skin").get(0)).put("kind", "brokenSkin");
     ((ObjectNode) d.path("cautions")).remove("consent");
     assertThat(save(id, 3, d)).isEqualTo(200);
@@ -222,6 +226,15 @@ class SittingTest extends InShop {
         maud.send("POST", "/api/clients/" + id + "/plans", "{\"family\":\"quiet-side-part\"}");
     assertThat(refused.statusCode()).isEqualTo(422);
     assertThat(refused.body()).contains("nothing is cut today");
+    // Nor is a plan made before it begun at the chair.
+    var begun =
+        maud.send(
+            "POST",
+            "/api/plans/" + before + "/sitting",
+            "{\"token\":\"%s\",\"startedAt\":\"2026-11-28T10:00:00Z\"}"
+                .formatted(UUID.randomUUID()));
+    assertThat(begun.statusCode()).isEqualTo(422);
+    assertThat(begun.body()).contains("nothing is cut today");
     // Nor by a plan file.
     String file = maud.send("GET", "/api/plans/1/document.json", null).body();
     assertThat(

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
 import kitetail.fit.Planner;
@@ -30,7 +31,9 @@ import kitetail.head.Scalp;
 import kitetail.plan.Order;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
+import kitetail.remedy.Mending;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
 import tools.jackson.databind.node.ObjectNode;
@@ -124,17 +127,21 @@ public final class Compute {
     AdviceWords words = new AdviceWords(new Words(Units.CM));
     if (ask == Ask.RANK) {
       List<Plan> families = List.copyOf(Families.all().values());
+      SitDown client = SitDownJson.read(text);
+      Head head = Head.of(client.head());
       return AdviceJson.ranking(
           Ranking.of(
-              SitDownJson.read(text),
+              new Workbench(Scalp.ofPlaces(head)),
+              client,
               families,
+              mended(head),
               n -> err.printf("%d of %d families fitted%n", n, families.size())),
           words);
     }
     Plan plan = PlanJson.read(text);
     Head head = PlanJson.head(plan);
     return switch (ask) {
-      case FIT -> AdviceJson.fit(Planner.fit(plan, new Workbench(Scalp.ofPlaces(head))), words);
+      case FIT -> AdviceJson.fit(mended(head).apply(plan), words);
       case RISK ->
           AdviceJson.risk(
               Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
@@ -144,6 +151,13 @@ public final class Compute {
           ResultJson.of(
               plan, PlanEngine.run(plan, Scalp.of(head, Scalp.DEFAULT_SITES)), ask == Ask.SITES);
     };
+  }
+
+  /** Fits plans of one head as the server proposes them. */
+  private static Function<Plan, Planner.Fit> mended(Head head) {
+    Workbench places = new Workbench(Scalp.ofPlaces(head));
+    Workbench few = new Workbench(Scalp.of(head, Mending.SITES));
+    return p -> Mending.of(p, places, few);
   }
 
   private static ObjectNode look(Plan plan, Worn w, AdviceWords words) {

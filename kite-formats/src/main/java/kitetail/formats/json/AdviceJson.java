@@ -52,6 +52,8 @@ public final class AdviceJson {
           .put("asked", u.asked())
           .put("words", words.unmet(u));
     }
+    ArrayNode answered = n.putArray("answered");
+    fit.answered().stream().map(words::answered).distinct().forEach(answered::add);
     return n;
   }
 
@@ -61,6 +63,7 @@ public final class AdviceJson {
     ArrayNode all = n.putArray("families");
     for (Ranking.Ranked r : ranked) {
       ObjectNode o = all.addObject();
+      o.put("weeks", r.reach().now() ? 0 : Math.ceil(r.reach().weeks()));
       o.put("id", r.family().id()).put("title", r.fit().plan().title());
       o.put("score", round(r.score()));
       ArrayNode why = o.putArray("reasons");

@@ -88,7 +88,8 @@ final class PlanMixins {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = CutLine.Round.class, name = "round"),
     @JsonSubTypes.Type(value = CutLine.Flat.class, name = "flat"),
-    @JsonSubTypes.Type(value = CutLine.Slope.class, name = "slope")
+    @JsonSubTypes.Type(value = CutLine.Slope.class, name = "slope"),
+    @JsonSubTypes.Type(value = CutLine.Off.class, name = "off")
   })
   private interface LineKinds {}
 
@@ -193,6 +194,7 @@ final class PlanMixins {
           Wishes.Sideburn.class,
           Wishes.NapeEdge.class,
           Wishes.Fringe.class,
+          Wishes.HowMuch.class,
           Wishes.Parting.class,
           Wishes.Worn.class,
           Wishes.Upkeep.class,
@@ -223,6 +225,9 @@ final class PlanMixins {
           School.Work.class,
           School.Knuckle.class,
           School.Check.class,
+          School.Firmness.class,
+          School.Product.class,
+          School.Cowlick.class,
           Move.Stand.class,
           Styling.Way.class,
           Styling.Part.class,

@@ -4,6 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import kitetail.check.Check;
+import kitetail.check.Heed;
+import kitetail.formats.words.CareWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
@@ -25,6 +29,9 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class ResultJson {
   private static final Map<Enum<?>, String> NAMES = new ConcurrentHashMap<>();
+
+  /** Places are called the same in every unit. */
+  private static final Words WORDS = new Words(Units.CM);
 
   private ResultJson() {}
 
@@ -69,7 +76,13 @@ public final class ResultJson {
     r.put("bites", o.bites());
     r.put("minutes", round(o.minutes()));
     ArrayNode moves = r.putArray("moves");
-    o.steps().forEach(s -> move(moves.addObject(), s));
+    List<List<Heed>> heeds = Heed.of(plan, o);
+    for (int k = 0; k < heeds.size(); k++) {
+      ObjectNode m = moves.addObject();
+      move(m, o.steps().get(k));
+      ArrayNode said = m.putArray("heeds");
+      CareWords.of(heeds.get(k), WORDS).forEach(said::add);
+    }
     ArrayNode sections = r.putArray("sections");
     o.extents().forEach(e -> section(sections.addObject(), e));
     cover(r.putObject("cover"), o.cover());

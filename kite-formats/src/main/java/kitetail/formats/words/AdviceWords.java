@@ -6,6 +6,7 @@ import kitetail.cut.Dial;
 import kitetail.fit.Planner;
 import kitetail.fit.Ranking;
 import kitetail.fit.Replan;
+import kitetail.plan.Finding;
 import kitetail.plan.Plan;
 
 /** Advice in short trade words. */
@@ -36,6 +37,30 @@ public record AdviceWords(Words words) {
     };
   }
 
+  /** What the planner changed so that a finding would not stand. */
+  public String answered(Finding f) {
+    return switch (f.rule()) {
+      case "ear-spring" ->
+          "Over the ear hair is rested on the comb: under tension it would come up by "
+              + mm(f.amount())
+              + ".";
+      case "texture-over" -> "Texturised less: this hair bears no more.";
+      case "fine-thinned" -> "Thinned lightly: the hair is fine.";
+      case "wet-reserve" ->
+          "The fringe is cut dry: wet it would come up by " + mm(f.amount()) + ".";
+      case "wet-tool-on-dry" -> "No razor on dry hair.";
+      case "dry-tool-on-wet" -> "Dried before the clippers.";
+      case "takes-nothing" -> "What would take nothing is left out.";
+      case "bite-wide" -> "Smaller bites than usual.";
+      case "cut-on-whorl" -> "At the whorl each bite goes by the last.";
+      case "old-to-new" -> "New hair is brought back to the old.";
+      case "hairline-pushed" -> "The outline keeps to the hairline.";
+      case "ask-first" -> "The client is asked before it.";
+      case "section-overlap" -> "Sections that lay over each other are parted.";
+      default -> "In another order, as your way has it.";
+    };
+  }
+
   /** One reason for a family's place in the ranking. */
   public String why(Ranking.Why w) {
     return switch (w.kind()) {
@@ -57,6 +82,15 @@ public record AdviceWords(Words words) {
               + " at the "
               + words.place(w.place())
               + ", which is to be left alone.";
+      case TAKES_TOO_MUCH ->
+          "At the "
+              + words.place(w.place())
+              + " "
+              + mm(w.amount())
+              + " more comes off than is to go.";
+      case WORN_OTHERWISE -> "Made to be worn another way.";
+      case MORE_UPKEEP -> "Wants more done in the morning.";
+      case BACK_SOONER -> "Grown out about " + weeks(w.amount()) + " sooner than wished.";
     };
   }
 

@@ -1,7 +1,11 @@
 package kitetail.formats.words;
 
+import java.util.ArrayList;
+import java.util.List;
 import kitetail.care.Cautions;
 import kitetail.care.SkinNote;
+import kitetail.check.Heed;
+import kitetail.head.Place;
 
 /**
  * The usual cautions, worded once. They never name an illness, and defer to local rules, licensed
@@ -22,6 +26,31 @@ public final class CareWords {
       case "allergy" ->
           "An allergy is noted: check every product's label, and do a patch test where it is told.";
       default -> c.id();
+    };
+  }
+
+  /** What is said at the chair while a move is done, a line each. */
+  public static List<String> of(List<Heed> heeds, Words words) {
+    List<Heed> ears = heeds.stream().filter(h -> h.kind() == Heed.Kind.EAR).toList();
+    List<String> out = new ArrayList<>();
+    if (ears.size() > 1) {
+      out.add("Both ears near the blade: fold them away, or have them held.");
+    } else {
+      ears.forEach(h -> out.add(of(h, words)));
+    }
+    heeds.stream().filter(h -> h.kind() != Heed.Kind.EAR).forEach(h -> out.add(of(h, words)));
+    return List.copyOf(out);
+  }
+
+  private static String of(Heed h, Words words) {
+    return switch (h.kind()) {
+      case EAR ->
+          (h.near() == Place.EAR_TOP_LEFT ? "Left" : "Right")
+              + " ear near the blade: fold it away, or have it held.";
+      case SKIN -> kind(h.skin()) + " n" + place(words.place(h.near())).substring(1);
+      case NECK_RAZOR ->
+          "On the neck: look for moles and raised skin first; a guarded razor, on clean skin.";
+      case NEW_BLADE -> "Razor: a new blade for this client.";
     };
   }
 

@@ -50,10 +50,10 @@ record CutWords(Words words) {
     if (cut instanceof Fingers f) {
       return f.line() instanceof CutLine.Slope s
           ? mm(s.lengthMm()) + " to " + mm(s.farMm())
-          : mm(f.line().lengthMm());
+          : mm(f.line().lengthMm()) + (f.line() instanceof CutLine.Off ? " off" : "");
     }
     if (cut instanceof Comb c) {
-      return mm(c.gapMm()) + " off the skin";
+      return c.offMm() > 0 ? mm(c.offMm()) + " off" : mm(c.gapMm()) + " off the skin";
     }
     if (cut instanceof Guard g) {
       return "Guard " + number(g.number());
@@ -159,6 +159,9 @@ record CutWords(Words words) {
           + words.place(s.far())
           + (s.eachSide() ? ", the same on the other side" : "");
     }
+    if (l instanceof CutLine.Off) {
+      return length + " off the ends, following the line that is there";
+    }
     CutLine.Flat f = (CutLine.Flat) l;
     return "cut to "
         + (f.facing() == Facing.UP || f.facing() == Facing.DOWN ? "a level" : "an upright")
@@ -206,6 +209,13 @@ record CutWords(Words words) {
   }
 
   private String comb(Comb c) {
+    if (c.offMm() > 0) {
+      return String.format(
+          "%s over the comb%s, %s off the ends, the comb along the line that is there.",
+          at("tool", c.tool() == Comb.Tool.CLIPPER ? "Clipper" : "Scissors"),
+          c.tool() == Comb.Tool.CLIPPER ? "" : ", " + at("blade", blade(c.blade())),
+          at("offMm", mm(c.offMm())));
+    }
     return String.format(
         Locale.ROOT,
         "%s over the comb%s, starting %s off the skin, %s%s%s, %s.",

@@ -90,10 +90,6 @@ record FindingWords(Words words, Plan plan) {
               + " into the natural hairline near the "
               + where
               + "; it grows back in days. Keep to the hairline.";
-      case "past-knuckle" ->
-          "Lines of " + amount + " go past the knuckle, where tension is lost. Stop at the second.";
-      case "cross-check-missing" ->
-          "No cross-check is planned, and your way is to check every section. Add one before drying.";
       case "fine-thinned" ->
           "Fine hair, and "
               + amount
@@ -141,12 +137,6 @@ record FindingWords(Words words, Plan plan) {
               + ": it clumps and lies under them. Dry it first.";
       case "wet-tool-on-dry" ->
           "A razor on dry hair near the " + where + " tears it. Mist it, or point with shears.";
-      case "ear-zone" ->
-          "A blade works near the "
-              + where
-              + ". Fold the ear away within "
-              + amount
-              + ", or have the client hold it.";
       case "hand-reach" ->
           "From the "
               + where

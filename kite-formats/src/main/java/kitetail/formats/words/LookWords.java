@@ -96,6 +96,8 @@ public record LookWords(Words words) {
   private static String sign(Outgrown.Sign s) {
     return switch (s.what()) {
       case EDGE -> "the edge grows out";
+      case OUTLINE -> "the outline loses its line";
+      case TAIL -> "the tail outgrows its length";
       case TAPER -> "the taper loses its contrast";
       case FRINGE -> "the fringe reaches the eyes";
       case RIDGE_WEIGHT -> "weight builds at the ridge";

@@ -10,6 +10,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
+import kitetail.remedy.Mending;
 import kitetail.risk.Risk;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
@@ -24,6 +25,7 @@ public class Advice implements Warms {
   private final Heads heads;
   private final Kept<HeadSpec, Workbench> places = new Kept<>(200);
   private final Kept<HeadSpec, Workbench> few = new Kept<>(40);
+  private final Kept<HeadSpec, Workbench> checked = new Kept<>(20);
   private final Kept<Plan, Planner.Fit> fits = new Kept<>(600);
 
   Advice(Heads heads) {
@@ -36,7 +38,7 @@ public class Advice implements Warms {
   }
 
   /** The named places of a head alone. */
-  Workbench places(HeadSpec head) {
+  public Workbench places(HeadSpec head) {
     return places.get(head, h -> new Workbench(Scalp.ofPlaces(heads.fitted(h))));
   }
 
@@ -45,9 +47,13 @@ public class Advice implements Warms {
     return few.get(head, h -> new Workbench(Scalp.of(heads.fitted(h), Risk.SITES)));
   }
 
-  /** A family's plan fitted to its wishes. */
+  private Workbench checked(HeadSpec head) {
+    return checked.get(head, h -> new Workbench(Scalp.of(heads.fitted(h), Mending.SITES)));
+  }
+
+  /** A family's plan fitted to its wishes, what the planner can mend of it mended. */
   public Planner.Fit fit(Plan plan) {
-    return fits.get(plan, p -> Planner.fit(p, places(p.head())));
+    return fits.get(plan, p -> Mending.of(p, places(p.head()), checked(p.head())));
   }
 
   /** A family fitted to a client. */

@@ -2,10 +2,6 @@ package kitetail.server.advice;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -26,26 +22,17 @@ import kitetail.plan.Order;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.School;
-import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
-import kitetail.server.client.ClientRepository;
-import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
-import kitetail.server.family.FamilyBook;
 import kitetail.server.security.Person;
 import kitetail.taper.Ladder;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tools.jackson.databind.JsonNode;
 
 /** Asks the engine for advice on a plan document or a client. */
@@ -56,16 +43,9 @@ class AdviceController {
   private static final int LADDER_SAMPLES = 30;
 
   private final Advice advice;
-  private final FamilyBook families;
-  private final ClientRepository clients;
-  private final SitDownRepository sitDowns;
 
-  AdviceController(
-      Advice advice, FamilyBook families, ClientRepository clients, SitDownRepository sitDowns) {
+  AdviceController(Advice advice) {
     this.advice = advice;
-    this.families = families;
-    this.clients = clients;
-    this.sitDowns = sitDowns;
   }
 
   /**
@@ -114,38 +94,6 @@ class AdviceController {
   @PostMapping("/fit")
   JsonNode fit(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
     return AdviceJson.fit(advice.fit(PlanJson.read(document)), words(me));
-  }
-
-  /**
-   * Every family on a client, best first: one JSON object a line, {@code {"done":3,"of":20}} while
-   * it goes on and the ranking as the last line.
-   */
-  @GetMapping(value = "/clients/{id}/ranking", produces = "application/x-ndjson")
-  ResponseEntity<StreamingResponseBody> rank(
-      @AuthenticationPrincipal Person me, @PathVariable long id) {
-    clients.get(me.shopId(), id);
-    SitDown client = sitDowns.latest(me.shopId(), id);
-    List<Plan> all = families.all(me.shopId());
-    AdviceWords words = words(me);
-    StreamingResponseBody body =
-        out -> {
-          var ranked =
-              advice.rank(
-                  client, all, n -> line(out, "{\"done\":" + n + ",\"of\":" + all.size() + "}"));
-          line(out, AdviceJson.ranking(ranked, words).toString());
-        };
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType("application/x-ndjson"))
-        .body(body);
-  }
-
-  private static void line(OutputStream out, String json) {
-    try {
-      out.write((json + "\n").getBytes(StandardCharsets.UTF_8));
-      out.flush();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   @PostMapping("/risk")

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
+import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
@@ -34,10 +35,12 @@ class SittingController {
 
   private final SittingRepository sittings;
   private final PlanRepository plans;
+  private final SitDownRepository sitDowns;
 
-  SittingController(SittingRepository sittings, PlanRepository plans) {
+  SittingController(SittingRepository sittings, PlanRepository plans, SitDownRepository sitDowns) {
     this.sittings = sittings;
     this.plans = plans;
+    this.sitDowns = sitDowns;
   }
 
   /**
@@ -81,7 +84,17 @@ class SittingController {
   @PostMapping("/plans/{planId}/sitting")
   SittingView begin(
       @AuthenticationPrincipal Person me, @PathVariable long planId, @Valid @RequestBody Begin b) {
-    plans.get(me.shopId(), planId);
+    PlanRepository.Stored stored = plans.get(me.shopId(), planId);
+    boolean stops =
+        stored.plan().cautions().stops()
+            || sitDowns
+                .newest(me.shopId(), stored.clientId())
+                .map(s -> s.sitDown().cautions().stops())
+                .orElse(false);
+    if (stops) {
+      throw new FieldException(
+          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
+    }
     SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), b.startedAt());
     return new SittingView(
         h.token(),

@@ -9,13 +9,17 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import kitetail.kit.Care;
 import kitetail.kit.Tool;
+import kitetail.kit.ToolsOf;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,17 +39,20 @@ import org.springframework.web.bind.annotation.RestController;
 class KitController {
   private final KitRepository kit;
   private final ClientRepository clients;
+  private final PlanRepository plans;
   private final Clock clock;
 
-  KitController(KitRepository kit, ClientRepository clients, Clock clock) {
+  KitController(KitRepository kit, ClientRepository clients, PlanRepository plans, Clock clock) {
     this.kit = kit;
     this.clients = clients;
+    this.plans = plans;
     this.clock = clock;
   }
 
   record NeedRow(Care.Act act, boolean blocks, OffsetDateTime readyAt) {}
 
   /**
+   * @param asked whether the plan that was named cuts with its kind; true when none was
    * @param needs what blocks first
    */
   record ToolRow(
@@ -55,6 +62,7 @@ class KitController {
       Double measuredMm,
       String note,
       boolean retired,
+      boolean asked,
       List<NeedRow> needs) {}
 
   record Kit(List<ToolRow> tools) {}
@@ -78,9 +86,17 @@ class KitController {
 
   /**
    * @param clientId who is next; left out, everybody is
+   * @param planId of the plan to be cut; left out, every tool is asked for
    */
   @GetMapping
-  Kit all(@AuthenticationPrincipal Person me, @RequestParam(required = false) Long clientId) {
+  Kit all(
+      @AuthenticationPrincipal Person me,
+      @RequestParam(required = false) Long clientId,
+      @RequestParam(required = false) Long planId) {
+    Set<Tool> asked =
+        planId == null
+            ? EnumSet.allOf(Tool.class)
+            : ToolsOf.plan(plans.get(me.shopId(), planId).plan());
     OffsetDateTime now = OffsetDateTime.now(clock);
     ZoneId zone = ZoneId.of(clients.zone(me.shopId()));
     Map<Long, List<Care.Done>> log =
@@ -102,6 +118,7 @@ class KitController {
                         t.measuredMm(),
                         t.note(),
                         t.retired(),
+                        asked.contains(t.kind()),
                         Care.due(
                                 t.kind(),
                                 log.getOrDefault(t.id(), List.of()),

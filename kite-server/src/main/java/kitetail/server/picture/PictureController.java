@@ -10,13 +10,12 @@ import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
-import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
-import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.proposal.Proposals;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.http.CacheControl;
@@ -43,8 +42,7 @@ class PictureController {
   private final SitDownRepository sitDowns;
   private final Heads heads;
   private final Stills stills;
-  private final FamilyBook families;
-  private final Advice advice;
+  private final Proposals proposals;
 
   PictureController(
       PlanRepository plans,
@@ -53,16 +51,14 @@ class PictureController {
       SitDownRepository sitDowns,
       Heads heads,
       Stills stills,
-      FamilyBook families,
-      Advice advice) {
+      Proposals proposals) {
     this.plans = plans;
     this.visits = visits;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.heads = heads;
     this.stills = stills;
-    this.families = families;
-    this.advice = advice;
+    this.proposals = proposals;
   }
 
   @GetMapping(value = "/api/plans/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
@@ -106,12 +102,7 @@ class PictureController {
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
     clients.get(me.shopId(), id);
-    return still(
-        advice.fitted(sitDowns.latest(me.shopId(), id), families.get(me.shopId(), family)),
-        0,
-        view,
-        width,
-        height);
+    return still(proposals.plan(me, id, family), 0, view, width, height);
   }
 
   /** A head with the hair it had when it sat down. */

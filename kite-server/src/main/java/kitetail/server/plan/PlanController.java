@@ -14,18 +14,11 @@ import kitetail.formats.words.Units;
 import kitetail.hair.HairColour;
 import kitetail.hair.SkinTone;
 import kitetail.plan.Plan;
-import kitetail.plan.SitDown;
-import kitetail.server.advice.Advice;
-import kitetail.server.client.ClientRepository;
-import kitetail.server.client.SitDownRepository;
-import kitetail.server.error.FieldException;
-import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -35,7 +28,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 
@@ -44,37 +36,16 @@ import tools.jackson.databind.JsonNode;
 @RequestMapping("/api")
 class PlanController {
   private final PlanRepository plans;
-  private final ClientRepository clients;
-  private final SitDownRepository sitDowns;
   private final Heads heads;
   private final Answers answers;
-  private final FamilyBook families;
-  private final Advice advice;
   private final Clock clock;
 
-  PlanController(
-      PlanRepository plans,
-      ClientRepository clients,
-      SitDownRepository sitDowns,
-      Heads heads,
-      Answers answers,
-      FamilyBook families,
-      Advice advice,
-      Clock clock) {
+  PlanController(PlanRepository plans, Heads heads, Answers answers, Clock clock) {
     this.plans = plans;
-    this.clients = clients;
-    this.sitDowns = sitDowns;
     this.heads = heads;
     this.answers = answers;
-    this.families = families;
-    this.advice = advice;
     this.clock = clock;
   }
-
-  /** Either a family's id or a whole document to take in. */
-  record NewPlan(String family, JsonNode document) {}
-
-  record Added(long id) {}
 
   record PlanView(
       long id,
@@ -117,37 +88,6 @@ class PlanController {
   @GetMapping(value = "/schema/sitdown-1.schema.json", produces = "application/schema+json")
   String sitDownSchema() {
     return SitDownJson.schema();
-  }
-
-  @PostMapping("/clients/{clientId}/plans")
-  @ResponseStatus(HttpStatus.CREATED)
-  Added add(
-      @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
-    clients.get(me.shopId(), clientId);
-    SitDown s = sitDowns.latest(me.shopId(), clientId);
-    if (s.cautions().stops()) {
-      throw new FieldException(
-          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
-    }
-    Plan plan;
-    if (n.document() != null) {
-      plan = PlanJson.read(n.document());
-      heads.fitted(plan.head());
-    } else {
-      plan = advice.fitted(s, families.get(me.shopId(), n.family()));
-    }
-    return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
-  }
-
-  /** A family fitted to a client's newest sit-down, without making a plan of it. */
-  @GetMapping("/clients/{clientId}/families/{family}")
-  JsonNode fitted(
-      @AuthenticationPrincipal Person me,
-      @PathVariable long clientId,
-      @PathVariable String family) {
-    clients.get(me.shopId(), clientId);
-    SitDown s = sitDowns.latest(me.shopId(), clientId);
-    return PlanJson.tree(advice.fitted(s, families.get(me.shopId(), family)));
   }
 
   @GetMapping("/plans/{id}")

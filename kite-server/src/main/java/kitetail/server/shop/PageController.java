@@ -11,6 +11,7 @@ class PageController {
     "/diary",
     "/kit",
     "/shop",
+    "/way",
     "/clients",
     "/clients/{id}",
     "/clients/new",

@@ -1,0 +1,113 @@
+package kitetail.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import kitetail.care.SkinNote;
+import kitetail.cut.Aside;
+import kitetail.cut.Cut;
+import kitetail.cut.Edge;
+import kitetail.cut.Fingers;
+import kitetail.cut.Outline;
+import kitetail.cut.Texture;
+import kitetail.geom.Vec3;
+import kitetail.head.Place;
+import kitetail.head.Scalp;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
+
+/**
+ * What is to be heeded while one move is done: said at the chair, on the move it touches. Usual
+ * cautions; local rules and licensed practice come first.
+ *
+ * @param near null when it is not about a place
+ * @param skin what was noted there; null when it is not about the skin
+ */
+public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
+  /** What it is about. */
+  public enum Kind {
+    /** A blade works near an ear: it is folded away or held. */
+    EAR,
+    /** Something was noted on the skin where this works. */
+    SKIN,
+    /** The neck is shaved: look for moles first, a guarded razor, a new blade. */
+    NECK_RAZOR,
+    /** A razor of any kind: a new blade for each client. */
+    NEW_BLADE
+  }
+
+  /** Within four inches of it an ear is folded away; common practice. */
+  private static final double EAR_MM = 101.6;
+
+  /** A comb or clipper reaches so far round where it cuts; an assumption. */
+  private static final double SKIN_MM = 25;
+
+  private static final double TOUCHED_MM = 0.05;
+
+  /** For each move of a plan what is to be heeded in it. */
+  public static List<List<Heed>> of(Plan plan, Outcome o) {
+    List<List<Heed>> out = new ArrayList<>();
+    for (int k = 0; k < o.steps().size(); k++) {
+      out.add(of(plan, o, k));
+    }
+    return List.copyOf(out);
+  }
+
+  private static List<Heed> of(Plan plan, Outcome o, int number) {
+    Outcome.Step step = o.steps().get(number);
+    List<Heed> out = new ArrayList<>();
+    if (step.cut() instanceof Aside a) {
+      if (a.what() == Aside.What.CLEAN_NECK) {
+        out.add(new Heed(Kind.NECK_RAZOR, Place.NAPE, null));
+        skin(plan, o.scalp(), List.of(o.scalp().head().place(Place.NAPE)), out);
+      }
+      return List.copyOf(out);
+    }
+    double[] before = number == 0 ? o.beforeMm() : o.steps().get(number - 1).leftMm();
+    Scalp s = o.scalp();
+    List<Vec3> roots = new ArrayList<>();
+    List<Vec3> blades = new ArrayList<>();
+    for (int i : step.roots()) {
+      if (step.cut() instanceof Texture || before[i] - step.leftMm()[i] > TOUCHED_MM) {
+        roots.add(s.pointMm(i));
+        blades.add(blade(step, s, i));
+      }
+    }
+    for (Place ear : List.of(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT)) {
+      if (nearest(s.head().place(ear), blades) < EAR_MM) {
+        out.add(new Heed(Kind.EAR, ear, null));
+      }
+    }
+    skin(plan, s, roots, out);
+    if (step.cut() instanceof Edge e && e.outline() instanceof Outline.Nape) {
+      out.add(new Heed(Kind.NECK_RAZOR, Place.NAPE, null));
+    }
+    if (razor(step.cut())) {
+      out.add(new Heed(Kind.NEW_BLADE, null, null));
+    }
+    return List.copyOf(out);
+  }
+
+  private static void skin(Plan plan, Scalp s, List<Vec3> roots, List<Heed> out) {
+    for (SkinNote n : plan.cautions().skin()) {
+      if (nearest(s.head().place(n.near()), roots) < SKIN_MM) {
+        out.add(new Heed(Kind.SKIN, n.near(), n.kind()));
+      }
+    }
+  }
+
+  private static boolean razor(Cut cut) {
+    return cut instanceof Texture t && t.tool() == Texture.Tool.RAZOR
+        || cut instanceof Fingers f && f.blade().razor();
+  }
+
+  /** Where the blade is when it cuts: over the fingers at the end of the hair, else at the skin. */
+  private static Vec3 blade(Outcome.Step step, Scalp s, int i) {
+    return step.cut() instanceof Fingers f
+        ? s.pointMm(i).plus(f.hold().pull(s.normal(i)).times(step.leftMm()[i]))
+        : s.pointMm(i);
+  }
+
+  private static double nearest(Vec3 place, List<Vec3> points) {
+    return points.stream().mapToDouble(place::distanceTo).min().orElse(Double.POSITIVE_INFINITY);
+  }
+}

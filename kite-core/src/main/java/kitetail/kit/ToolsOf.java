@@ -1,0 +1,47 @@
+package kitetail.kit;
+
+import java.util.EnumSet;
+import java.util.Set;
+import kitetail.cut.Aside;
+import kitetail.cut.Comb;
+import kitetail.cut.Cut;
+import kitetail.cut.Edge;
+import kitetail.cut.Fingers;
+import kitetail.cut.Guard;
+import kitetail.cut.Texture;
+import kitetail.plan.Plan;
+
+/** Which kinds of tools touch a client, by what a plan cuts with; common practice. */
+public final class ToolsOf {
+  private ToolsOf() {}
+
+  public static Set<Tool> plan(Plan plan) {
+    Set<Tool> all = EnumSet.noneOf(Tool.class);
+    plan.moves().forEach(m -> all.addAll(cut(m.cut())));
+    return all;
+  }
+
+  /** Of one cut; a comb parts and holds the hair of every cut over fingers or comb. */
+  public static Set<Tool> cut(Cut cut) {
+    if (cut instanceof Fingers f) {
+      return EnumSet.of(Tool.COMB, f.blade().razor() ? Tool.RAZOR : Tool.SHEARS);
+    }
+    if (cut instanceof Comb c) {
+      return c.tool() == Comb.Tool.CLIPPER
+          ? EnumSet.of(Tool.COMB, Tool.CLIPPER)
+          : EnumSet.of(Tool.COMB, c.blade().razor() ? Tool.RAZOR : Tool.SHEARS);
+    }
+    if (cut instanceof Guard) {
+      return EnumSet.of(Tool.CLIPPER, Tool.GUARD);
+    }
+    if (cut instanceof Edge) {
+      return EnumSet.of(Tool.CLIPPER);
+    }
+    if (cut instanceof Texture t) {
+      return EnumSet.of(Tool.COMB, t.tool() == Texture.Tool.RAZOR ? Tool.RAZOR : Tool.SHEARS);
+    }
+    return ((Aside) cut).what() == Aside.What.CLEAN_NECK
+        ? EnumSet.of(Tool.RAZOR)
+        : EnumSet.noneOf(Tool.class);
+  }
+}

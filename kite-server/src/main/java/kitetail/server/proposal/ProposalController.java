@@ -1,0 +1,132 @@
+package kitetail.server.proposal;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import kitetail.formats.json.AdviceJson;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.AdviceWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.plan.Plan;
+import kitetail.plan.SitDown;
+import kitetail.server.client.ClientRepository;
+import kitetail.server.client.SitDownRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.family.FamilyBook;
+import kitetail.server.head.Heads;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.databind.JsonNode;
+
+/** What a client is offered, and the plan made of it. */
+@RestController
+@RequestMapping("/api")
+class ProposalController {
+  private final Proposals proposals;
+  private final FamilyBook families;
+  private final ClientRepository clients;
+  private final SitDownRepository sitDowns;
+  private final PlanRepository plans;
+  private final Heads heads;
+  private final Clock clock;
+
+  ProposalController(
+      Proposals proposals,
+      FamilyBook families,
+      ClientRepository clients,
+      SitDownRepository sitDowns,
+      PlanRepository plans,
+      Heads heads,
+      Clock clock) {
+    this.proposals = proposals;
+    this.families = families;
+    this.clients = clients;
+    this.sitDowns = sitDowns;
+    this.plans = plans;
+    this.heads = heads;
+    this.clock = clock;
+  }
+
+  /** Either a family's id or a whole document to take in. */
+  record NewPlan(String family, JsonNode document) {}
+
+  record Added(long id) {}
+
+  /**
+   * Today's cut, then every family on a client, best first: one JSON object a line, {@code
+   * {"done":3,"of":20}} while it goes on and the ranking as the last line.
+   */
+  @GetMapping(value = "/clients/{id}/ranking", produces = "application/x-ndjson")
+  ResponseEntity<StreamingResponseBody> rank(
+      @AuthenticationPrincipal Person me, @PathVariable long id) {
+    clients.get(me.shopId(), id);
+    List<Plan> all = families.all(me.shopId());
+    AdviceWords words = new AdviceWords(new Words(Units.valueOf(me.units())));
+    StreamingResponseBody body =
+        out -> {
+          var ranked =
+              proposals.ranked(
+                  me, id, all, n -> line(out, "{\"done\":" + n + ",\"of\":" + all.size() + "}"));
+          line(out, AdviceJson.ranking(ranked, words).toString());
+        };
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType("application/x-ndjson"))
+        .body(body);
+  }
+
+  private static void line(OutputStream out, String json) {
+    try {
+      out.write((json + "\n").getBytes(StandardCharsets.UTF_8));
+      out.flush();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @PostMapping("/clients/{clientId}/plans")
+  @ResponseStatus(HttpStatus.CREATED)
+  Added add(
+      @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
+    clients.get(me.shopId(), clientId);
+    SitDown s = sitDowns.latest(me.shopId(), clientId);
+    if (s.cautions().stops()) {
+      throw new FieldException(
+          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
+    }
+    Plan plan;
+    if (n.document() != null) {
+      plan = PlanJson.read(n.document());
+      heads.fitted(plan.head());
+    } else {
+      plan = proposals.plan(me, clientId, n.family());
+    }
+    return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
+  }
+
+  /** A shape as it is proposed to a client, without making a plan of it. */
+  @GetMapping("/clients/{clientId}/families/{family}")
+  JsonNode fitted(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long clientId,
+      @PathVariable String family) {
+    clients.get(me.shopId(), clientId);
+    return PlanJson.tree(proposals.plan(me, clientId, family));
+  }
+}

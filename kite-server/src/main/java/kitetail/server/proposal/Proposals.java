@@ -1,0 +1,91 @@
+package kitetail.server.proposal;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntConsumer;
+import kitetail.fit.LastShape;
+import kitetail.fit.Planner;
+import kitetail.fit.Ranking;
+import kitetail.fit.Reach;
+import kitetail.fit.Tidied;
+import kitetail.formats.json.Todays;
+import kitetail.plan.Plan;
+import kitetail.plan.School;
+import kitetail.plan.SitDown;
+import kitetail.server.advice.Advice;
+import kitetail.server.client.SitDownRepository;
+import kitetail.server.family.FamilyBook;
+import kitetail.server.security.Person;
+import kitetail.server.visit.VisitRepository;
+import org.springframework.stereotype.Component;
+
+/**
+ * The plans a client may be offered, each worked the stylist's own way: first today's cut, tidied,
+ * then the families. A shape the hair does not reach yet is offered for when it does.
+ */
+@Component
+public class Proposals {
+  private final Advice advice;
+  private final FamilyBook families;
+  private final SitDownRepository sitDowns;
+  private final VisitRepository visits;
+  private final SchoolRepository schools;
+
+  Proposals(
+      Advice advice,
+      FamilyBook families,
+      SitDownRepository sitDowns,
+      VisitRepository visits,
+      SchoolRepository schools) {
+    this.advice = advice;
+    this.families = families;
+    this.sitDowns = sitDowns;
+    this.visits = visits;
+    this.schools = schools;
+  }
+
+  /**
+   * @param family id of one, or {@link Todays#ID}
+   */
+  public Plan plan(Person me, long clientId, String family) {
+    SitDown client = sitDowns.latest(me.shopId(), clientId);
+    School school = schools.of(me.id());
+    if (Todays.ID.equals(family)) {
+      return advice.fit(today(me.shopId(), clientId, client, school)).plan();
+    }
+    Plan made = families.get(me.shopId(), family);
+    Planner.Fit now = advice.fit(worked(client.planOf(made), school));
+    Reach reach = Reach.of(now, advice.places(client.head()));
+    if (reach.now()) {
+      return now.plan();
+    }
+    Plan then = advice.fit(worked(reach.then(client).planOf(made), school)).plan();
+    return then.titled(then.title() + ", in " + (int) Math.ceil(reach.weeks()) + " weeks");
+  }
+
+  /** Best first, behind today's cut; {@code done} is told how many families are fitted. */
+  List<Ranking.Ranked> ranked(Person me, long clientId, List<Plan> all, IntConsumer done) {
+    SitDown client = sitDowns.latest(me.shopId(), clientId);
+    School school = schools.of(me.id());
+    List<Plan> worked = all.stream().map(p -> worked(p, school)).toList();
+    Plan today = today(me.shopId(), clientId, client, school);
+    List<Ranking.Ranked> out = new ArrayList<>();
+    out.add(Ranking.of(today, advice.fit(today), advice.places(client.head())));
+    out.addAll(advice.rank(client, worked, done));
+    return List.copyOf(out);
+  }
+
+  private static Plan worked(Plan p, School school) {
+    return p.by(p.kit(), p.pace(), school);
+  }
+
+  /** The last visit's shape, or the hair as it is where none is known. */
+  private Plan today(long shopId, long clientId, SitDown client, School school) {
+    Plan shape = worked(Todays.shape(), school);
+    return visits.ofClient(shopId, clientId).stream()
+        .findFirst()
+        .map(v -> LastShape.of(client, visits.plan(shopId, v.id())).titled(shape.title()))
+        .map(p -> worked(p, school))
+        .orElseGet(() -> Tidied.of(client, shape, advice.few(client.head())));
+  }
+}

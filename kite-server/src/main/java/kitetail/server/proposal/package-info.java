@@ -1,0 +1,2 @@
+/** What a client is offered, and how the stylist who offers it works. */
+package kitetail.server.proposal;

@@ -1,0 +1,2 @@
+/** A stylist's own way, set and weighed. */
+package kitetail.server.school;

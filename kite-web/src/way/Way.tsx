@@ -1,0 +1,116 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useSearchParams } from "react-router";
+import { get, send } from "../api/http";
+import { Loading, Trouble } from "../frame/States";
+import { Choice } from "../sit/fields";
+import { type Cost, costWords, DIFFERENCES, type Difference } from "./ways";
+
+type School = { [about: string]: unknown };
+type Costs = { title: string; ways: Cost[] };
+
+const BITES: [string, string][] = [
+  ["0", "as the shape has it"],
+  ["6.4", "a quarter inch"],
+  ["9.5", "three eighths"],
+  ["12.7", "half an inch"],
+  ["19", "three quarters"],
+  ["25.4", "an inch"],
+];
+
+/** Where stylists differ: this person's own way, and what each choice costs on one head. */
+export function Way() {
+  const [query] = useSearchParams();
+  const plan = query.get("plan");
+  const queries = useQueryClient();
+  const school = useQuery({ queryKey: ["school"], queryFn: () => get<School>("/api/school") });
+  const costs = useQuery({
+    queryKey: ["school", "costs", plan],
+    queryFn: () => get<Costs>(`/api/school/costs${plan ? `?plan=${plan}` : ""}`),
+  });
+  const save = useMutation({
+    mutationFn: (s: School) => send("PUT", "/api/school", s),
+    onMutate: (s: School) => queries.setQueryData(["school"], s),
+    onSettled: () => queries.invalidateQueries({ queryKey: ["school"] }),
+  });
+  if (school.isPending) return <Loading what="your way" />;
+  if (school.error) return <Trouble error={school.error} retry={() => school.refetch()} />;
+  const mine = school.data;
+  const set = (about: string, value: unknown) => {
+    const { [about]: _, ...rest } = mine;
+    save.mutate(value === undefined ? rest : { ...rest, [about]: value });
+  };
+  return (
+    <div className="grid max-w-5xl gap-4 px-6 py-5">
+      <div>
+        <h1 className="font-bold text-3xl">Your way</h1>
+        <p className="soft">
+          Plans made for you from now on are worked so. What is left open is worked as the shape has it.
+          {costs.data && ` What each costs is told of “${costs.data.title}”.`}
+          {costs.isPending && " Working out what each costs…"}
+        </p>
+        {(save.error ?? costs.error) && (
+          <p role="alert" className="border-error border-l-4 pl-3">
+            {(save.error ?? costs.error)?.message}
+          </p>
+        )}
+      </div>
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
+        {DIFFERENCES.map((d) => (
+          <One
+            key={d.about}
+            difference={d}
+            value={mine[d.about] as string | undefined}
+            costs={costs.data?.ways.filter((c) => c.about === d.about)}
+            set={(v) => set(d.about, v)}
+          />
+        ))}
+        <Choice
+          name="Bite"
+          value={String(mine.biteMm ?? 0)}
+          set={(v) => set("biteMm", Number(v))}
+          options={BITES}
+        />
+      </div>
+    </div>
+  );
+}
+
+type OneProps = {
+  difference: Difference;
+  value: string | undefined;
+  costs: Cost[] | undefined;
+  set: (v: string | undefined) => void;
+};
+
+/** The choices of one difference; touching the chosen one again leaves it open. */
+function One({ difference, value, costs, set }: OneProps) {
+  const { about, title, why, choices } = difference;
+  return (
+    <fieldset className="border-base-300 border-l-4 pl-3">
+      <legend className="font-bold text-lg">{title}</legend>
+      <p className="soft text-sm">{why}</p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {choices.map(([id, name]) => {
+          const on = value === id;
+          const words = costWords(costs?.find((c) => c.choice === id));
+          return (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={on}
+              aria-label={`${title}: ${name}`}
+              aria-describedby={`${about}-${id}`}
+              className={`touch grid cursor-pointer content-center rounded-field border-2 px-3 py-1 text-left ${on ? "border-primary bg-primary text-primary-content" : "border-base-300 bg-base-200"}`}
+              onClick={() => set(on ? undefined : id)}
+            >
+              <b>{name}</b>
+              <span id={`${about}-${id}`} className={`text-sm ${on ? "" : "soft"}`}>
+                {costs ? words.join(" · ") || "as it is now" : "…"}
+              </span>
+            </button>
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}
