@@ -25,7 +25,12 @@ type Props = {
 export function ChairMove({ move, number, headline, said, made, bites, dosed, skipped, hand }: Props) {
   const step = stepAfter(bites, made.bites, made.turns);
   return (
-    <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto">
+    <section
+      aria-label="The move"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
+      tabIndex={0}
+      className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto"
+    >
       <p className={`text-xl ${step ? "font-bold text-primary" : ""}`} aria-live="polite">
         {step ? "Step round, or turn the chair" : STANDS[move.stand]} · hair {move.damp}
       </p>
@@ -35,7 +40,7 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
       <p className="font-bold text-6xl">{headline}</p>
       <p className="text-2xl leading-snug">{said}</p>
       {made.heeds.length > 0 && (
-        <ul aria-label="Take care" className="border-error border-l-8 bg-base-200 p-3 text-2xl">
+        <ul aria-label="Take care" className="border-error border-l-8 bg-base-200 p-2 pl-3 text-xl">
           {made.heeds.map((h) => (
             <li key={h}>{h}</li>
           ))}
@@ -49,7 +54,7 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
         </p>
       )}
       {made.doses && <Doses move={move.id} doses={made.doses} dosed={dosed} />}
-    </div>
+    </section>
   );
 }
 

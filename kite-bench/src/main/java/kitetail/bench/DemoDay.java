@@ -113,6 +113,7 @@ final class DemoDay {
       fine.click();
     }
     over.click();
+    button("All of these").click();
     p.getByText("Tie off the visit").click();
     p.getByTestId("visit").first().waitFor();
     quiet();

@@ -59,6 +59,7 @@ class DayInTheShopTest extends InTheShop {
     p.getByText(Pattern.compile("^Book \\w")).click();
     p.getByText(Pattern.compile("^Booked: ")).waitFor();
     p.getByLabel("Price, if the shop keeps it").fill("38,50");
+    button(p, "All of these").click();
     p.getByText("Tie off the visit").click();
     p.getByTestId("visit").first().waitFor();
     p.getByText("38.50").waitFor();

@@ -62,6 +62,10 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByText(Pattern.compile("^Book \\w")).click();
     p.getByText(Pattern.compile("^Booked: ")).waitFor();
     p.getByLabel("Remarks, and what to try next time").fill("ridge a little lower");
+    // What touched the client is told, not guessed.
+    p.getByText("Tie off the visit").click();
+    p.getByText("No tool is ticked.").waitFor();
+    button(p, "All of these").click();
     p.getByText("Tie off the visit").click();
     Locator visit = p.getByTestId("visit").first();
     visit.waitFor();
