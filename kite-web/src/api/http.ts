@@ -82,9 +82,14 @@ export async function get<T>(url: string): Promise<T> {
   return (await call("GET", url)).json();
 }
 
-/** JSON objects one a line, each handed on as it comes in. */
-export async function lines<T>(url: string, each: (line: T) => void, signal?: AbortSignal): Promise<void> {
-  const response = await call("GET", url, undefined, signal);
+/** JSON objects one a line, each handed on as it comes in; with a body it is posted. */
+export async function lines<T>(
+  url: string,
+  each: (line: T) => void,
+  signal?: AbortSignal,
+  body?: unknown,
+): Promise<void> {
+  const response = await call(body === undefined ? "GET" : "POST", url, body, signal);
   const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
   let rest = "";
   for (let read = await reader?.read(); read && !read.done; read = await reader?.read()) {

@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit/weight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fall": {
         parameters: {
             query?: never;
@@ -1166,6 +1182,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["risk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/same-longest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["longest"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2094,6 +2126,11 @@ export interface components {
             what?: string;
             words?: string;
         };
+        LongestAsked: {
+            document: components["schemas"]["JsonNode"];
+            /** Format: int32 */
+            weeks?: number;
+        };
         Measured: {
             document: components["schemas"]["JsonNode"];
             /** Format: int32 */
@@ -2561,6 +2598,12 @@ export interface components {
             planId?: number;
             /** Format: date */
             until: string;
+        };
+        WeightAsked: {
+            document: components["schemas"]["JsonNode"];
+            /** Format: double */
+            gramsPerDm2?: number;
+            move: string;
         };
         WetDry: {
             /** Format: double */
@@ -3450,6 +3493,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SectionAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Edited"];
+                };
+            };
+        };
+    };
+    weight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeightAsked"];
             };
         };
         responses: {
@@ -4534,6 +4601,30 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["JsonNode"];
+                };
+            };
+        };
+    };
+    longest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LongestAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };

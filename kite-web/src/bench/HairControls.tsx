@@ -1,6 +1,7 @@
 import type { Styling, Way } from "../api/types";
 import { look, useLook } from "../store/lookStore";
 import { change, usePlan } from "../store/planStore";
+import { Longest } from "./Longest";
 
 const WAYS: Record<Way, string> = {
   natural: "as it falls",
@@ -51,6 +52,7 @@ export function HairControls() {
           onChange={(e) => look({ week: Number(e.target.value), shown: "fallen" })}
         />
       </label>
+      <Longest />
     </div>
   );
 }

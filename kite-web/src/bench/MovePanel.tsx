@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from "react";
 import type { Move, PlanDocument, Result } from "../api/types";
-import { change } from "../store/planStore";
+import { change, editPlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { EdgePanel } from "./EdgePanel";
@@ -97,7 +97,7 @@ function Why({ purpose, why }: { purpose: string; why?: string }) {
   );
 }
 
-function Numbers({ move: { cut }, at, units }: { move: Move; at: (string | number)[]; units: Units }) {
+function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | number)[]; units: Units }) {
   return (
     <>
       {cut.kind === "fingers" && <FingersPanel cut={cut} at={at} units={units} />}
@@ -155,6 +155,15 @@ function Numbers({ move: { cut }, at, units }: { move: Move; at: (string | numbe
             onChange={(v) => change([...at, "passes"], v)}
           />
           <Stepper
+            label="Hairs a pass"
+            value={Math.round(100 * (cut.share ?? 0.3))}
+            step={1}
+            min={2}
+            max={90}
+            unit="%"
+            onChange={(v) => change([...at, "share"], v / 100)}
+          />
+          <Stepper
             label="Deepest cut from the ends"
             value={cut.depthMm ?? 30}
             step={1}
@@ -169,6 +178,13 @@ function Numbers({ move: { cut }, at, units }: { move: Move; at: (string | numbe
             options={LAYERS}
             onChange={(v) => change([...at, "layer"], v)}
           />
+          <button
+            type="button"
+            className="btn touch col-span-2"
+            onClick={() => void editPlan("weight", { move: id })}
+          >
+            Thin to the weight beside it
+          </button>
         </div>
       )}
     </>

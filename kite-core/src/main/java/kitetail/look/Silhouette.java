@@ -124,6 +124,23 @@ public record Silhouette(From from, double[] xMm, double[] yMm) {
     }
   }
 
+  /**
+   * How far another outline of the same side lies from this one: the area between them over the
+   * length of this one, mm.
+   */
+  public double shiftMm(Silhouette other) {
+    Geometry mine = polygon().buffer(0);
+    return mine.symDifference(other.polygon().buffer(0)).getArea() / mine.getLength();
+  }
+
+  private Polygon polygon() {
+    Coordinate[] c = new Coordinate[xMm.length];
+    for (int i = 0; i < c.length; i++) {
+      c[i] = new Coordinate(xMm[i], yMm[i]);
+    }
+    return new GeometryFactory().createPolygon(c);
+  }
+
   /** How wide the outline is at a height, mm; 0 where it is not. */
   public double widthMm(double atMm) {
     double least = Double.MAX_VALUE;

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.net.http.HttpResponse;
+import kitetail.cut.Texture;
 import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
+import kitetail.growth.SameLongest;
 import kitetail.plan.Plan;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -64,6 +66,34 @@ class AdviceTest extends InShop {
       assertThat(f.path("reasons").get(0).asString()).endsWith(".");
     }
     assertThat(maud.send("GET", "/api/clients/99999/ranking", null).statusCode()).isEqualTo(404);
+  }
+
+  @Test
+  void aPlanThatLooksTheSameLongest_isToldAsItGoes_andAsAPlanAtTheEnd() {
+    ObjectNode asked = body(family("quiet-side-part"));
+    asked.put("weeks", 6);
+    String[] lines = maud.send("POST", "/api/same-longest", asked.toString()).body().split("\n");
+    assertThat(lines).hasSize(SameLongest.TRIED + 1);
+    assertThat(lines[0]).isEqualTo("{\"done\":1,\"of\":" + SameLongest.TRIED + "}");
+    JsonNode last = TestShop.JSON.readTree(lines[SameLongest.TRIED]);
+    assertThat(PlanJson.read(last.path("document")).moves()).isNotEmpty();
+    assertThat(last.path("words").asString()).contains("over 6 weeks").endsWith(".");
+    asked.put("weeks", 40);
+    assertThat(refused("POST", "/api/same-longest", asked)).contains("1 to 26");
+  }
+
+  @Test
+  void aDose_isAskedForAsAWeight_andToldInPasses() {
+    ObjectNode asked = body(family("quiet-side-part"));
+    asked.put("move", "thinBand").put("gramsPerDm2", 2);
+    JsonNode edited = posted("/api/edit/weight", asked);
+    assertThat(edited.path("words").asString()).endsWith(".");
+    assertThat(PlanJson.read(edited.path("document")).move("thinBand").cut())
+        .isInstanceOf(Texture.class);
+    asked.put("move", "top");
+    assertThat(refused("POST", "/api/edit/weight", asked)).contains("does not texturise");
+    asked.put("move", "thinBand").put("gramsPerDm2", -1);
+    assertThat(refused("POST", "/api/edit/weight", asked)).contains("0.1 to 500");
   }
 
   @Test

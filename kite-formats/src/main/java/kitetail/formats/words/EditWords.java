@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import kitetail.cut.Dial;
 import kitetail.edit.RefusedException;
 import kitetail.fit.Shaping;
+import kitetail.fit.Thinned;
+import kitetail.growth.SameLongest;
 import kitetail.head.Place;
 import kitetail.plan.Knob;
 import kitetail.plan.Move;
@@ -20,6 +22,36 @@ import kitetail.wish.Reading;
 
 /** What an edit did, or why it was refused, in short trade words. */
 public record EditWords(Words words) {
+
+  /** What was done so that a cut looks the same longest. */
+  public String longest(SameLongest s, int weeks) {
+    String over = " over " + weeks + (weeks == 1 ? " week" : " weeks");
+    if (s.share() == 1) {
+      return "It changes least" + over + " as it is.";
+    }
+    return String.format(
+        Locale.ROOT,
+        "All lengths %.0f %% %s: its outline changes %.0f %% less%s.",
+        100 * Math.abs(s.share() - 1),
+        s.share() > 1 ? "longer" : "shorter",
+        100 * (1 - s.changeMm() / s.wasMm()),
+        over);
+  }
+
+  /** A dose, told in passes. */
+  public String thinned(Thinned t) {
+    if (t.hadG() <= t.wishedG()) {
+      return "It is no heavier than that: nothing needs to be thinned.";
+    }
+    String dose =
+        String.format(
+            Locale.ROOT,
+            "%s touching %.0f %% of the hairs: %.0f %% of its weight goes.",
+            t.passes() == 1 ? "One pass" : t.passes() + " passes",
+            100 * t.share(),
+            100 * (1 - t.getsG() / t.hadG()));
+    return t.met() ? dose : dose + " More than that this tool does not take.";
+  }
 
   /** What was turned for a length set by hand. */
   public String shaped(Shaping s, Plan plan) {

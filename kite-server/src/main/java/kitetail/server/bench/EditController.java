@@ -13,6 +13,7 @@ import kitetail.edit.MoveEdit;
 import kitetail.edit.RefusedException;
 import kitetail.edit.SectionEdit;
 import kitetail.fit.Shaping;
+import kitetail.fit.Thinned;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.ResultJson;
@@ -112,6 +113,16 @@ class EditController implements Warms {
       String move,
       String section,
       int at) {}
+
+  /**
+   * A texturising move to be dosed.
+   *
+   * @param gramsPerDm2 left out for the weight of what grows beside it
+   */
+  record WeightAsked(
+      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") String move,
+      Double gramsPerDm2) {}
 
   /** What would answer a finding. */
   record RemedyRow(String rule, String move, String place, JsonNode document, String words) {}
@@ -281,6 +292,21 @@ class EditController implements Warms {
     } catch (IllegalArgumentException e) {
       throw new FieldException(path, value, e.getMessage());
     }
+  }
+
+  /** A move's passes and share set so that a wished weight is left. */
+  @PostMapping("/weight")
+  Edited weight(@AuthenticationPrincipal Person me, @Valid @RequestBody WeightAsked a) {
+    Plan plan = PlanJson.read(a.document());
+    if (a.gramsPerDm2() != null && !(a.gramsPerDm2() >= 0.1 && a.gramsPerDm2() <= 500)) {
+      throw new FieldException(
+          "$.gramsPerDm2", String.valueOf(a.gramsPerDm2()), "allowed 0.1 to 500");
+    }
+    double wished = a.gramsPerDm2() == null ? Double.NaN : a.gramsPerDm2();
+    Thinned t =
+        asked(
+            "$.move", a.move(), () -> Thinned.of(plan, advice.few(plan.head()), a.move(), wished));
+    return new Edited(PlanJson.tree(t.plan()), words(me).thinned(t));
   }
 
   /** For every finding that one change answers, the plan with it. */

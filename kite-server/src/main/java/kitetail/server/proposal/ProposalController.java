@@ -1,9 +1,5 @@
 package kitetail.server.proposal;
 
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -14,6 +10,7 @@ import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.server.answer.Lines;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
@@ -22,7 +19,6 @@ import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -73,31 +69,17 @@ class ProposalController {
    * Today's cut, then every family on a client, best first: one JSON object a line, {@code
    * {"done":3,"of":20}} while it goes on and the ranking as the last line.
    */
-  @GetMapping(value = "/clients/{id}/ranking", produces = "application/x-ndjson")
+  @GetMapping(value = "/clients/{id}/ranking", produces = Lines.TYPE)
   ResponseEntity<StreamingResponseBody> rank(
       @AuthenticationPrincipal Person me, @PathVariable long id) {
     clients.get(me.shopId(), id);
     List<Plan> all = families.all(me.shopId());
     AdviceWords words = new AdviceWords(new Words(Units.valueOf(me.units())));
-    StreamingResponseBody body =
-        out -> {
-          var ranked =
-              proposals.ranked(
-                  me, id, all, n -> line(out, "{\"done\":" + n + ",\"of\":" + all.size() + "}"));
-          line(out, AdviceJson.ranking(ranked, words).toString());
-        };
-    return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType("application/x-ndjson"))
-        .body(body);
-  }
-
-  private static void line(OutputStream out, String json) {
-    try {
-      out.write((json + "\n").getBytes(StandardCharsets.UTF_8));
-      out.flush();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return Lines.of(
+        out ->
+            out.line(
+                AdviceJson.ranking(
+                    proposals.ranked(me, id, all, n -> out.done(n, all.size())), words)));
   }
 
   @PostMapping("/clients/{clientId}/plans")

@@ -1,0 +1,2 @@
+/** How answers are sent that take a while. */
+package kitetail.server.answer;
