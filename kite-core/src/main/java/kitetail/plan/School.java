@@ -1,7 +1,8 @@
 package kitetail.plan;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import kitetail.cut.Fingers;
 
 /**
@@ -121,158 +122,43 @@ public record School(
 
   /** Every choice there is, each laid over this school. */
   public List<Way> ways() {
-    List<Way> out = new ArrayList<>();
-    for (Outline x : Outline.values()) {
-      School s =
-          new School(
-              x,
-              begin,
-              fringe,
-              taper,
-              work,
-              knuckle,
-              crossCheck,
-              firmness,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("outline", x, s));
-    }
-    for (Begin x : Begin.values()) {
-      School s =
-          new School(
-              outline,
-              x,
-              fringe,
-              taper,
-              work,
-              knuckle,
-              crossCheck,
-              firmness,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("begin", x, s));
-    }
-    for (Fringe x : Fringe.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              x,
-              taper,
-              work,
-              knuckle,
-              crossCheck,
-              firmness,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("fringe", x, s));
-    }
-    for (Taper x : Taper.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              fringe,
-              x,
-              work,
-              knuckle,
-              crossCheck,
-              firmness,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("taper", x, s));
-    }
-    for (Work x : Work.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              fringe,
-              taper,
-              x,
-              knuckle,
-              crossCheck,
-              firmness,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("work", x, s));
-    }
-    for (Knuckle x : Knuckle.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              fringe,
-              taper,
-              work,
-              x,
-              crossCheck,
-              firmness,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("knuckle", x, s));
-    }
-    for (Check x : Check.values()) {
-      School s =
-          new School(
-              outline, begin, fringe, taper, work, knuckle, x, firmness, product, cowlick, biteMm);
-      out.add(new Way("crossCheck", x, s));
-    }
-    for (Firmness x : Firmness.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              fringe,
-              taper,
-              work,
-              knuckle,
-              crossCheck,
-              x,
-              product,
-              cowlick,
-              biteMm);
-      out.add(new Way("firmness", x, s));
-    }
-    for (Product x : Product.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              fringe,
-              taper,
-              work,
-              knuckle,
-              crossCheck,
-              firmness,
-              x,
-              cowlick,
-              biteMm);
-      out.add(new Way("product", x, s));
-    }
-    for (Cowlick x : Cowlick.values()) {
-      School s =
-          new School(
-              outline,
-              begin,
-              fringe,
-              taper,
-              work,
-              knuckle,
-              crossCheck,
-              firmness,
-              product,
-              x,
-              biteMm);
-      out.add(new Way("cowlick", x, s));
-    }
-    return List.copyOf(out);
+    return Stream.<Enum<?>[]>of(
+            Outline.values(),
+            Begin.values(),
+            Fringe.values(),
+            Taper.values(),
+            Work.values(),
+            Knuckle.values(),
+            Check.values(),
+            Firmness.values(),
+            Product.values(),
+            Cowlick.values())
+        .flatMap(Arrays::stream)
+        .map(c -> new Way(about(c), c, with(c)))
+        .toList();
+  }
+
+  private static String about(Enum<?> choice) {
+    String kind = choice.getDeclaringClass().getSimpleName();
+    return choice instanceof Check
+        ? "crossCheck"
+        : Character.toLowerCase(kind.charAt(0)) + kind.substring(1);
+  }
+
+  /** The same with one choice made. */
+  private School with(Enum<?> c) {
+    return new School(
+        c instanceof Outline x ? x : outline,
+        c instanceof Begin x ? x : begin,
+        c instanceof Fringe x ? x : fringe,
+        c instanceof Taper x ? x : taper,
+        c instanceof Work x ? x : work,
+        c instanceof Knuckle x ? x : knuckle,
+        c instanceof Check x ? x : crossCheck,
+        c instanceof Firmness x ? x : firmness,
+        c instanceof Product x ? x : product,
+        c instanceof Cowlick x ? x : cowlick,
+        biteMm);
   }
 
   /** Usable length of a line over this stylist's fingers. */

@@ -134,6 +134,34 @@ class SchooledTest {
     assertThat(p.move("product").damp()).isEqualTo(Damp.DAMP);
   }
 
+  @Test
+  void everyWay_isOneChoiceLaidOverTheStylistsOwn() {
+    School own = school(null, School.Fringe.LAST, null, School.Firmness.FIRM, null, 9);
+    assertThat(own.ways()).extracting(School.Way::about).contains("crossCheck", "cowlick", "begin");
+    for (School.Way w : own.ways()) {
+      assertThat(w.school().biteMm()).isEqualTo(9);
+      if (w.choice() == School.Cowlick.LONG) {
+        assertThat(w.school())
+            .isEqualTo(
+                new School(
+                    null,
+                    null,
+                    School.Fringe.LAST,
+                    null,
+                    null,
+                    null,
+                    null,
+                    School.Firmness.FIRM,
+                    null,
+                    School.Cowlick.LONG,
+                    9));
+      }
+      if (w.choice() == School.Fringe.FIRST) {
+        assertThat(w.school().fringe()).isEqualTo(School.Fringe.FIRST);
+      }
+    }
+  }
+
   /** An inch is bold, but not to who works so. */
   @Test
   void whatASchoolSays_isNotWarnedAboutAfterwards() {
