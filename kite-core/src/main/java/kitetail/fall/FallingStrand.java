@@ -36,6 +36,9 @@ final class FallingStrand {
   /** Combing lays hair down: the angle it leaves the skin at, over that at which it grows. */
   private static final double COMBED_EXIT = 0.55;
 
+  /** A hair combed to lie that is so far off the skin sticks up; an assumption. */
+  private static final double STICKS_MM = 18;
+
   /** A turn of a piece too small to see: a long end moves less than a millimetre by it. */
   private static final double SETTLED_RAD = 4e-3;
 
@@ -312,8 +315,39 @@ final class FallingStrand {
       }
       surroundings(i, layer, styling.wet());
       settled[i] = s.settle(steps, SETTLED_RAD, null);
+      if (s.rest != null && laid() && sticksUp()) {
+        s.rest = null;
+        surroundings(i, layer, true);
+        settled[i] = s.settle(steps, SETTLED_RAD, null);
+      }
     }
     write(i);
+  }
+
+  /** Whether it was combed to lie, and not up or as it falls. */
+  private boolean laid() {
+    return styling.way() != Styling.Way.NATURAL && styling.way() != Styling.Way.UP;
+  }
+
+  /** True when some of it stands well off the head above its root, or its end points away. */
+  private boolean sticksUp() {
+    RodSolver s = rod;
+    double x = s.rootX;
+    double y = s.rootY;
+    double z = s.rootZ;
+    double phi = 0;
+    for (int k = 0; k < s.n; k++) {
+      x += s.h * s.t[3 * k];
+      y += s.h * s.t[3 * k + 1];
+      z += s.h * s.t[3 * k + 2];
+      phi = body.atMm(x, y, z, way);
+      if (phi > STICKS_MM && z > s.rootZ) {
+        return true;
+      }
+    }
+    int q = 3 * (s.n - 1);
+    double out = s.t[q] * way[0] + s.t[q + 1] * way[1] + s.t[q + 2] * way[2];
+    return phi > STICKS_MM && out > 0.1;
   }
 
   /**
