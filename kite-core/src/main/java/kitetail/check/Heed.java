@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import kitetail.care.SkinNote;
 import kitetail.cut.Aside;
-import kitetail.cut.Cut;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Outline;
@@ -81,7 +80,7 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
     if (step.cut() instanceof Edge e && e.outline() instanceof Outline.Nape) {
       out.add(new Heed(Kind.NECK_RAZOR, Place.NAPE, null));
     }
-    if (razor(step.cut())) {
+    if (step.cut().razor()) {
       out.add(new Heed(Kind.NEW_BLADE, null, null));
     }
     return List.copyOf(out);
@@ -93,11 +92,6 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
         out.add(new Heed(Kind.SKIN, n.near(), n.kind()));
       }
     }
-  }
-
-  private static boolean razor(Cut cut) {
-    return cut instanceof Texture t && t.tool() == Texture.Tool.RAZOR
-        || cut instanceof Fingers f && f.blade().razor();
   }
 
   /** Where the blade is when it cuts: over the fingers at the end of the hair, else at the skin. */

@@ -1,9 +1,9 @@
 package kitetail.check;
 
 import kitetail.cut.Blade;
+import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Fingers;
-import kitetail.cut.Texture;
 import kitetail.hair.Damp;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
@@ -21,7 +21,7 @@ final class WetToolOnDry implements Rule {
   @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
-      if (step.move().damp() == Damp.DRY && razor(step.cut())) {
+      if (step.move().damp() == Damp.DRY && step.cut().razor() && !torn(step.cut())) {
         boolean fragile = e.plan().hair().colour().dyed() != null;
         Severity severity = fragile ? Severity.WARN : Severity.NOTE;
         out.add(severity, step.move().id(), e.where(step), 0);
@@ -29,8 +29,8 @@ final class WetToolOnDry implements Rule {
     }
   }
 
-  private static boolean razor(Cut cut) {
-    return cut instanceof Texture t && t.tool() == Texture.Tool.RAZOR
-        || cut instanceof Fingers f && f.blade().razor() && f.blade() != Blade.TORN_DRY;
+  private static boolean torn(Cut cut) {
+    return cut instanceof Fingers f && f.blade() == Blade.TORN_DRY
+        || cut instanceof Comb c && c.blade() == Blade.TORN_DRY;
   }
 }

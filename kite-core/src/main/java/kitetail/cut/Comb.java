@@ -181,6 +181,11 @@ public record Comb(
   }
 
   @Override
+  public boolean razor() {
+    return blade.razor();
+  }
+
+  @Override
   public Ends ends() {
     return blade.ends();
   }

@@ -41,6 +41,11 @@ public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
     return false;
   }
 
+  /** True when a razor cuts it: a new blade for every client. */
+  default boolean razor() {
+    return false;
+  }
+
   /** True when lengths are measured in the hand, and so differ wet and dry. */
   default boolean inHand() {
     return false;

@@ -129,6 +129,11 @@ public record Fingers(
   }
 
   @Override
+  public boolean razor() {
+    return blade.razor();
+  }
+
+  @Override
   public Ends ends() {
     return blade.ends();
   }

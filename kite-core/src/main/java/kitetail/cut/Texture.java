@@ -102,6 +102,11 @@ public record Texture(Tool tool, double share, double depthMm, int passes, Layer
   }
 
   @Override
+  public boolean razor() {
+    return tool == Tool.RAZOR;
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     double[] out = new double[zone.roots().length];
     java.util.Arrays.fill(out, Double.POSITIVE_INFINITY);

@@ -2,8 +2,6 @@ package kitetail.fit;
 
 import java.util.List;
 import kitetail.hair.Stock;
-import kitetail.head.Head;
-import kitetail.head.Scalp;
 import kitetail.plan.Family;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
@@ -17,11 +15,11 @@ public final class LastShape {
 
   /**
    * @param last the plan as it was cut
+   * @param then a bench of the named places of that plan's head
    * @return the same moves on the client of today; what they left then is what the shape wishes, so
    *     that only what is asked for anew moves them
    */
-  public static Plan of(SitDown client, Plan last) {
-    Workbench then = new Workbench(Scalp.ofPlaces(Head.of(last.head())));
+  public static Plan of(SitDown client, Plan last, Workbench then) {
     List<Stock> states = PlanEngine.states(last, then);
     Stock left = states.get(states.size() - 1);
     Plan today = client.planOf(last);

@@ -1,8 +1,11 @@
 package kitetail.fit;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
@@ -126,8 +129,9 @@ public final class Ranking {
     }
     score += needs(fit.plan(), why);
     Reach reach = Reach.of(fit, places);
-    score += leftAlone(fit.plan(), places, why);
-    score += tooMuch(fit.plan(), places, why);
+    Map<Place, Double> taken = taken(fit.plan(), places);
+    score += leftAlone(fit.plan().wishes(), taken, why);
+    score += tooMuch(fit.plan().wishes(), taken, why);
     score += worn(made, why);
     score += sooner(fit.plan(), places, why);
     if (reach.weeks() > 0) {
@@ -160,37 +164,37 @@ public final class Ranking {
     return counts;
   }
 
-  private static double leftAlone(Plan plan, Workbench places, List<Why> why) {
+  /** What comes off at the named places, mm. */
+  private static Map<Place, Double> taken(Plan plan, Workbench places) {
     List<Stock> states = PlanEngine.states(plan, places);
-    double counts = 0;
-    for (Place p : plan.wishes().leaveAlone()) {
+    double[] before = states.get(0).longest();
+    double[] after = states.get(states.size() - 1).longest();
+    Map<Place, Double> out = new EnumMap<>(Place.class);
+    for (Place p : Place.values()) {
       int root = places.scalp().root(p);
-      double off = states.get(0).longest()[root] - states.get(states.size() - 1).longest()[root];
-      if (off > 1) {
-        why.add(new Why(Kind.CUTS_LEFT_ALONE, p, off));
+      out.put(p, before[root] - after[root]);
+    }
+    return out;
+  }
+
+  private static double leftAlone(Wishes w, Map<Place, Double> taken, List<Why> why) {
+    double counts = 0;
+    for (Place p : w.leaveAlone()) {
+      if (taken.get(p) > 1) {
+        why.add(new Why(Kind.CUTS_LEFT_ALONE, p, taken.get(p)));
         counts += LEFT_ALONE;
       }
     }
     return counts;
   }
 
-  private static double tooMuch(Plan plan, Workbench places, List<Why> why) {
-    double most = plan.wishes().mostOffMm();
-    List<Stock> states = PlanEngine.states(plan, places);
-    Place worst = null;
-    double over = ROUNDING_MM;
-    for (Place p : Place.values()) {
-      int root = places.scalp().root(p);
-      double off = states.get(0).longest()[root] - states.get(states.size() - 1).longest()[root];
-      if (off - most > over) {
-        over = off - most;
-        worst = p;
-      }
-    }
-    if (worst == null) {
+  private static double tooMuch(Wishes w, Map<Place, Double> taken, List<Why> why) {
+    Map.Entry<Place, Double> most = Collections.max(taken.entrySet(), Map.Entry.comparingByValue());
+    double over = most.getValue() - w.mostOffMm();
+    if (over <= ROUNDING_MM) {
       return 0;
     }
-    why.add(new Why(Kind.TAKES_TOO_MUCH, worst, over));
+    why.add(new Why(Kind.TAKES_TOO_MUCH, most.getKey(), over));
     return over;
   }
 

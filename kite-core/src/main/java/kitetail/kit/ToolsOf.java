@@ -24,12 +24,12 @@ public final class ToolsOf {
   /** Of one cut; a comb parts and holds the hair of every cut over fingers or comb. */
   public static Set<Tool> cut(Cut cut) {
     if (cut instanceof Fingers f) {
-      return EnumSet.of(Tool.COMB, f.blade().razor() ? Tool.RAZOR : Tool.SHEARS);
+      return EnumSet.of(Tool.COMB, f.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
     if (cut instanceof Comb c) {
       return c.tool() == Comb.Tool.CLIPPER
           ? EnumSet.of(Tool.COMB, Tool.CLIPPER)
-          : EnumSet.of(Tool.COMB, c.blade().razor() ? Tool.RAZOR : Tool.SHEARS);
+          : EnumSet.of(Tool.COMB, c.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
     if (cut instanceof Guard) {
       return EnumSet.of(Tool.CLIPPER, Tool.GUARD);
@@ -38,7 +38,7 @@ public final class ToolsOf {
       return EnumSet.of(Tool.CLIPPER);
     }
     if (cut instanceof Texture t) {
-      return EnumSet.of(Tool.COMB, t.tool() == Texture.Tool.RAZOR ? Tool.RAZOR : Tool.SHEARS);
+      return EnumSet.of(Tool.COMB, t.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
     return ((Aside) cut).what() == Aside.What.CLEAN_NECK
         ? EnumSet.of(Tool.RAZOR)

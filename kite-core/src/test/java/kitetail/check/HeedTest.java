@@ -9,6 +9,7 @@ import kitetail.care.Consent;
 import kitetail.care.SkinNote;
 import kitetail.cut.Aside;
 import kitetail.cut.Blade;
+import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Edge;
@@ -96,6 +97,9 @@ class HeedTest {
     assertThat(of("top", new Texture(Texture.Tool.RAZOR, 0, 0, 1)))
         .extracting(Heed::kind)
         .contains(Heed.Kind.NEW_BLADE);
+    Comb overComb =
+        new Comb(60, 0, 2, 40, Comb.Tool.SCISSORS, null, null, null, Blade.RAZOR_SHORT, 0);
+    assertThat(of("left", overComb)).extracting(Heed::kind).contains(Heed.Kind.NEW_BLADE);
     assertThat(of("all", new Aside(Aside.What.CLEAN_NECK)))
         .containsExactly(new Heed(Heed.Kind.NECK_RAZOR, Place.NAPE, null));
   }

@@ -134,7 +134,8 @@ class TidiedTest {
     Outcome then = PlanEngine.run(cut, CHECKED);
     StartingHair grown =
         new StartingHair.Grown(StartingLengths.keep(SCALP, then.afterMm()), 35, List.of());
-    Plan again = Mending.of(LastShape.of(client(grown, Wishes.NONE), cut), PLACES, CHECKED).plan();
+    Plan again =
+        Mending.of(LastShape.of(client(grown, Wishes.NONE), cut, PLACES), PLACES, CHECKED).plan();
     Outcome now = PlanEngine.run(again, CHECKED);
     for (Place p : ON_TOP) {
       assertThat(now.endMm(p)).as("%s", p).isCloseTo(then.endMm(p), within(2.0));

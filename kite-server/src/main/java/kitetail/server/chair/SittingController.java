@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
+import kitetail.server.client.CutToday;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.plan.PlanRepository;
@@ -85,16 +86,10 @@ class SittingController {
   SittingView begin(
       @AuthenticationPrincipal Person me, @PathVariable long planId, @Valid @RequestBody Begin b) {
     PlanRepository.Stored stored = plans.get(me.shopId(), planId);
-    boolean stops =
-        stored.plan().cautions().stops()
-            || sitDowns
-                .newest(me.shopId(), stored.clientId())
-                .map(s -> s.sitDown().cautions().stops())
-                .orElse(false);
-    if (stops) {
-      throw new FieldException(
-          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
-    }
+    CutToday.check(stored.plan().cautions());
+    sitDowns
+        .newest(me.shopId(), stored.clientId())
+        .ifPresent(s -> CutToday.check(s.sitDown().cautions()));
     SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), b.startedAt());
     return new SittingView(
         h.token(),

@@ -9,11 +9,10 @@ import kitetail.formats.words.AdviceWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
-import kitetail.plan.SitDown;
 import kitetail.server.answer.Lines;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.client.CutToday;
 import kitetail.server.client.SitDownRepository;
-import kitetail.server.error.FieldException;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
@@ -87,11 +86,7 @@ class ProposalController {
   Added add(
       @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
     clients.get(me.shopId(), clientId);
-    SitDown s = sitDowns.latest(me.shopId(), clientId);
-    if (s.cautions().stops()) {
-      throw new FieldException(
-          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
-    }
+    CutToday.check(sitDowns.latest(me.shopId(), clientId).cautions());
     Plan plan;
     if (n.document() != null) {
       plan = PlanJson.read(n.document());

@@ -84,7 +84,8 @@ public class Proposals {
     Plan shape = worked(Todays.shape(), school);
     return visits.ofClient(shopId, clientId).stream()
         .findFirst()
-        .map(v -> LastShape.of(client, visits.plan(shopId, v.id())).titled(shape.title()))
+        .map(v -> visits.plan(shopId, v.id()))
+        .map(last -> LastShape.of(client, last, advice.places(last.head())).titled(shape.title()))
         .map(p -> worked(p, school))
         .orElseGet(() -> Tidied.of(client, shape, advice.few(client.head())));
   }
