@@ -29,6 +29,8 @@ import kitetail.section.Zone;
  * @param blade what scissors do there; a clipper cuts blunt
  * @param offMm above 0 the comb goes along the line of the hair that is there instead, and so much
  *     stands out of its teeth: gap and lean count for nothing
+ * @param leverMm what the clipper's lever adds over the comb as it stands, 0 (closed) to 5; 0 for
+ *     scissors
  */
 public record Comb(
     double gapMm,
@@ -40,7 +42,8 @@ public record Comb(
     Lift lift,
     Turn turn,
     Blade blade,
-    double offMm)
+    double offMm,
+    double leverMm)
     implements Cut {
   /** What cuts over the comb. */
   public enum Tool {
@@ -96,17 +99,21 @@ public record Comb(
     if (!(offMm >= 0 && offMm <= 60)) {
       throw new IllegalArgumentException("offMm must be 0 to 60, was " + offMm);
     }
+    if (!(leverMm >= 0 && leverMm <= 5)) {
+      throw new IllegalArgumentException("leverMm must be 0 to 5, was " + leverMm);
+    }
+    leverMm = tool == Tool.CLIPPER ? leverMm : 0;
     lift = lift == null ? Lift.STRAIGHT_OUT : lift;
     blade = blade == null || tool == Tool.CLIPPER ? Blade.BLUNT : blade;
   }
 
   public Comb(double gapMm, double outDeg, double thicknessMm, Tool tool) {
-    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null, 0);
+    this(gapMm, outDeg, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null, 0, 0);
   }
 
   /** Along the line of the hair that is there. */
   public static Comb along(double thicknessMm, Tool tool, double offMm) {
-    return new Comb(0, 0, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null, offMm);
+    return new Comb(0, 0, thicknessMm, USUAL_LENGTH_MM, tool, null, null, null, null, offMm, 0);
   }
 
   @Override
@@ -126,7 +133,7 @@ public record Comb(
       double next = distance(scalp, i, a, track(tracks, c + 1, zone));
       double d =
           Double.isFinite(near + next) ? near + (f - c) * (next - near) : Math.max(near, next);
-      out[k] = Math.max(thicknessMm, (d + turned(zone, i)) / lifted);
+      out[k] = Math.max(thicknessMm, (d + turned(zone, i)) / lifted) + leverMm;
     }
     return out;
   }
@@ -172,7 +179,8 @@ public record Comb(
         lift,
         turn,
         blade,
-        offMm);
+        offMm,
+        leverMm);
   }
 
   @Override
@@ -183,6 +191,11 @@ public record Comb(
   @Override
   public boolean razor() {
     return blade.razor();
+  }
+
+  @Override
+  public boolean shears() {
+    return tool == Tool.SCISSORS && !razor();
   }
 
   @Override
@@ -201,14 +214,15 @@ public record Comb(
   @Override
   public Comb turned(Dial dial, double value) {
     return switch (dial) {
-      case GAP ->
-          new Comb(value, outDeg, thicknessMm, lengthMm, tool, square, lift, turn, blade, offMm);
-      case LEAN_DEG ->
-          new Comb(gapMm, value, thicknessMm, lengthMm, tool, square, lift, turn, blade, offMm);
-      case OFF ->
-          new Comb(gapMm, outDeg, thicknessMm, lengthMm, tool, square, lift, turn, blade, value);
+      case GAP -> set(value, outDeg, offMm);
+      case LEAN_DEG -> set(gapMm, value, offMm);
+      case OFF -> set(gapMm, outDeg, value);
       default -> throw new IllegalArgumentException("a comb has no " + dial);
     };
+  }
+
+  private Comb set(double gap, double out, double off) {
+    return new Comb(gap, out, thicknessMm, lengthMm, tool, square, lift, turn, blade, off, leverMm);
   }
 
   /** In the upright plane of a column: out from the line through the apex, and up. */

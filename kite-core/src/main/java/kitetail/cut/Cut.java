@@ -46,6 +46,11 @@ public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
     return false;
   }
 
+  /** True when shears of any kind cut it. */
+  default boolean shears() {
+    return false;
+  }
+
   /** True when lengths are measured in the hand, and so differ wet and dry. */
   default boolean inHand() {
     return false;

@@ -15,6 +15,7 @@ import kitetail.section.Zone;
  * @param rollDeg fingers rolled up, 0 to 45: within a bite what grows higher is left shorter by
  *     {@code tan} of it a mm
  * @param blade what it is cut with
+ * @param hand what the hand does within a bite; null when it lies straight on its line
  */
 public record Fingers(
     Hold hold,
@@ -24,7 +25,8 @@ public record Fingers(
     double biteMm,
     Tension tension,
     double rollDeg,
-    Blade blade)
+    Blade blade,
+    Hand hand)
     implements Cut {
   /** How hard the hair is pulled. */
   public enum Tension {
@@ -47,6 +49,26 @@ public record Fingers(
     }
     tension = tension == null ? Tension.FIRM : tension;
     blade = blade == null ? Blade.BLUNT : blade;
+    hand = Hand.STRAIGHT.equals(hand) ? null : hand;
+    if (hand != null && hand.wraps() && !(line instanceof CutLine.Flat && guide.travels())) {
+      throw new IllegalArgumentException(
+          "wraps needs a flat line and a guide that travels, was " + line + " and " + guide);
+    }
+    if (hand != null && line instanceof CutLine.Off) {
+      throw new IllegalArgumentException("hand must be left out where the line is followed");
+    }
+  }
+
+  public Fingers(
+      Hold hold,
+      CutLine line,
+      Guide guide,
+      Parting parting,
+      double biteMm,
+      Tension tension,
+      double rollDeg,
+      Blade blade) {
+    this(hold, line, guide, parting, biteMm, tension, rollDeg, blade, null);
   }
 
   public Fingers(Hold hold, CutLine line, Guide guide, Facing progress, double biteMm) {
@@ -103,7 +125,7 @@ public record Fingers(
   }
 
   private Fingers with(CutLine l, Guide g) {
-    return new Fingers(hold, l, g, parting, biteMm, tension, rollDeg, blade);
+    return new Fingers(hold, l, g, parting, biteMm, tension, rollDeg, blade, hand);
   }
 
   public Fingers with(Guide g) {
@@ -112,15 +134,15 @@ public record Fingers(
 
   /** Rested on the comb, without tension. */
   public Fingers untensed() {
-    return new Fingers(hold, line, guide, parting, biteMm, Tension.NONE, rollDeg, blade);
+    return new Fingers(hold, line, guide, parting, biteMm, Tension.NONE, rollDeg, blade, hand);
   }
 
   public Fingers withBite(double mm) {
-    return new Fingers(hold, line, guide, parting, mm, tension, rollDeg, blade);
+    return new Fingers(hold, line, guide, parting, mm, tension, rollDeg, blade, hand);
   }
 
   public Fingers with(Blade b) {
-    return new Fingers(hold, line, guide, parting, biteMm, tension, rollDeg, b);
+    return new Fingers(hold, line, guide, parting, biteMm, tension, rollDeg, b, hand);
   }
 
   @Override
@@ -134,12 +156,17 @@ public record Fingers(
   }
 
   @Override
+  public boolean shears() {
+    return !razor();
+  }
+
+  @Override
   public Ends ends() {
     return blade.ends();
   }
 
   public Fingers with(Hold h) {
-    return new Fingers(h, line, guide, parting, biteMm, tension, rollDeg, blade);
+    return new Fingers(h, line, guide, parting, biteMm, tension, rollDeg, blade, hand);
   }
 
   @Override
@@ -152,7 +179,13 @@ public record Fingers(
         biteMm,
         tension,
         rollDeg,
-        blade);
+        blade,
+        hand);
+  }
+
+  /** The same with the hand lying otherwise within a bite. */
+  public Fingers with(Hand h) {
+    return new Fingers(hold, line, guide, parting, biteMm, tension, rollDeg, blade, h);
   }
 
   @Override

@@ -8,8 +8,18 @@ public sealed interface Guide {
     return this;
   }
 
+  /** True when each bite is held where it grows. */
+  default boolean travels() {
+    return false;
+  }
+
   /** Moves along with the work; each bite is held where it grows. */
-  record Travelling() implements Guide {}
+  record Travelling() implements Guide {
+    @Override
+    public boolean travels() {
+      return true;
+    }
+  }
 
   /** Old and new hair are held at the middle of the two: neither gains nor loses. */
   record Middle() implements Guide {}
@@ -21,7 +31,15 @@ public sealed interface Guide {
   record NewBite() implements Guide {}
 
   /** No guide but the stylist's eye, at the place it grows; a pass that refines follows. */
-  record ByEye() implements Guide {}
+  record ByEye() implements Guide {
+    @Override
+    public boolean travels() {
+      return true;
+    }
+  }
+
+  /** Each bite is pinched together to its own middle: its ends gain length. */
+  record Pinched() implements Guide {}
 
   /** Stays at one place. Every bite is brought to it, along its own row or all to the one spot. */
   record Fixed(Place place, Gather gather) implements Guide {
@@ -37,6 +55,11 @@ public sealed interface Guide {
    */
   record Seen(Place place) implements Guide {
     @Override
+    public boolean travels() {
+      return true;
+    }
+
+    @Override
     public Seen mirrored() {
       return new Seen(place.mirrored());
     }
@@ -48,6 +71,11 @@ public sealed interface Guide {
    */
   record Two(Place place, Place far) implements Guide {
     @Override
+    public boolean travels() {
+      return true;
+    }
+
+    @Override
     public Two mirrored() {
       return new Two(place.mirrored(), far.mirrored());
     }
@@ -55,10 +83,12 @@ public sealed interface Guide {
 
   /**
    * ROW: each hair goes straight across to the guide's parting. SPOT: the whole section is gathered
-   * to the place.
+   * to the place. PLANE: each hair goes straight to the upright plane through the place from front
+   * to back, however the section is parted.
    */
   enum Gather {
     ROW,
-    SPOT
+    SPOT,
+    PLANE
   }
 }

@@ -1,11 +1,13 @@
 package kitetail.cut;
 
+import java.util.List;
 import kitetail.geom.StarSurface;
 import kitetail.geom.TautPath;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
+import kitetail.section.Facing;
 import kitetail.section.Parting;
 import kitetail.section.Zone;
 
@@ -27,6 +29,8 @@ final class HeldHair {
   private final CutLine.Laid laid;
   private final boolean asksRise;
   private final double start;
+  private final boolean wraps;
+  private final List<Vec3> middles;
   private final Vec3[] chain = new Vec3[MAX_BITES + 1];
   private final UnitVec[] normals = new UnitVec[MAX_BITES + 1];
 
@@ -43,19 +47,24 @@ final class HeldHair {
     this.taut = new TautPath(skin);
     this.laid = line.on(head, hold);
     this.asksRise = line.asksRise(hold);
-    boolean chained =
-        !(cut.guide() instanceof Guide.Travelling || cut.guide() instanceof Guide.Fixed);
+    boolean chained = !(cut.guide().travels() || cut.guide() instanceof Guide.Fixed);
     this.start = chained || cut.rollDeg() > 0 ? zone.firstMm(parting) : 0;
+    boolean pinched = cut.guide() instanceof Guide.Pinched;
+    this.wraps = cut.hand() != null && cut.hand().wraps();
+    this.middles = pinched ? zone.middlesMm(parting, cut.biteMm()) : List.of();
   }
 
   double[] lengths() {
     double[] out = new double[roots.length];
     if (cut.guide() instanceof Guide.Fixed f) {
       fixed(f, out);
-    } else if (cut.guide() instanceof Guide.Travelling || cut.guide() instanceof Guide.ByEye) {
+    } else if (cut.guide().travels()) {
       for (int k = 0; k < roots.length; k++) {
-        int i = roots[k];
-        out[k] = held(scalp.pointMm(i), scalp.normal(i), asksRise ? rise(i) : 0);
+        out[k] = travelling(roots[k]);
+      }
+    } else if (!middles.isEmpty()) {
+      for (int k = 0; k < roots.length; k++) {
+        out[k] = reaching(roots[k], tip(middle(scalp.pointMm(roots[k]))));
       }
     } else {
       Handed handed = handed(cut.guide());
@@ -66,7 +75,37 @@ final class HeldHair {
     if (cut.rollDeg() > 0) {
       roll(out);
     }
+    if (cut.hand() != null) {
+      shape(cut.hand(), out);
+    }
     return out;
+  }
+
+  /** Where the hand turns in or out over a stretch, or lifts the bite before it cuts the line. */
+  private void shape(Hand hand, double[] out) {
+    for (int k = 0; k < roots.length; k++) {
+      if (hand.tuck() != null) {
+        out[k] = Math.max(0, out[k] + hand.tuck().addsMm(scalp, roots[k]));
+      }
+      if (hand.first() != null) {
+        out[k] = Math.min(out[k], hand.first().leavesMm(rise(roots[k])));
+      }
+    }
+  }
+
+  private double travelling(int i) {
+    double past = wraps ? head.ridgeFromApexMm(scalp.azimuthRad(i)) : 0;
+    if (scalp.fromApexMm(i) >= past) {
+      return held(scalp.pointMm(i), scalp.normal(i), asksRise ? rise(i) : 0);
+    }
+    Vec3 ridge = head.point(scalp.azimuthRad(i), past);
+    return held(ridge, skin.normalAt(ridge), rise(ridge));
+  }
+
+  private double reaching(int i, Vec3 tip) {
+    return tip == null
+        ? Double.POSITIVE_INFINITY
+        : taut.lengthMm(scalp.pointMm(i), scalp.normal(i), tip);
   }
 
   /** Fingers rolled up: in each bite the hair of its upper edge ends up shortest. */
@@ -79,14 +118,18 @@ final class HeldHair {
   }
 
   private void fixed(Guide.Fixed f, double[] out) {
-    Vec3 spot = f.gather() == Guide.Gather.SPOT ? tip(head.place(f.place())) : null;
-    UnitVec along = rowDirection(head.place(f.place()));
+    Vec3 place = head.place(f.place());
+    Vec3 spot = f.gather() == Guide.Gather.SPOT ? tip(place) : null;
+    UnitVec along = across(f, place);
     for (int k = 0; k < roots.length; k++) {
-      Vec3 p = scalp.pointMm(roots[k]);
-      Vec3 tip = spot != null ? spot : tip(inRow(p, head.place(f.place()), along));
-      out[k] =
-          tip == null ? Double.POSITIVE_INFINITY : taut.lengthMm(p, scalp.normal(roots[k]), tip);
+      Vec3 tip = spot != null ? spot : tip(inRow(scalp.pointMm(roots[k]), place, along));
+      out[k] = reaching(roots[k], tip);
     }
+  }
+
+  /** The way a hair goes to a fixed guide, when not all go to the one spot. */
+  private UnitVec across(Guide.Fixed f, Vec3 place) {
+    return f.gather() == Guide.Gather.PLANE ? Facing.RIGHT.direction() : rowDirection(place);
   }
 
   private double rise(int i) {
@@ -127,7 +170,11 @@ final class HeldHair {
     if (cut.guide() instanceof Guide.Fixed f) {
       Vec3 place = head.place(f.place());
       Vec3 to =
-          f.gather() == Guide.Gather.SPOT ? tip(place) : tip(inRow(p, place, rowDirection(place)));
+          f.gather() == Guide.Gather.SPOT ? tip(place) : tip(inRow(p, place, across(f, place)));
+      return to == null ? p.plus(hold.pull(n).times(lengthMm)) : to;
+    }
+    if (!middles.isEmpty()) {
+      Vec3 to = tip(middle(p));
       return to == null ? p.plus(hold.pull(n).times(lengthMm)) : to;
     }
     boolean back = cut.guide() instanceof Guide.LastBite;
@@ -259,5 +306,14 @@ final class HeldHair {
       p = skin.onto(p.plus(back.times(r * Math.tan(cut.biteMm() / steps / r))));
     }
     return p;
+  }
+
+  /** The middle of the bite a place lies in; between two bites as far as it lies between. */
+  private Vec3 middle(Vec3 p) {
+    double bites = (parting.atMm(head, p) - start) / cut.biteMm() - 0.5;
+    double f = Math.max(0, Math.min(middles.size() - 1.0, bites));
+    Vec3 here = middles.get((int) f);
+    Vec3 next = middles.get(Math.min(middles.size() - 1, (int) f + 1));
+    return skin.onto(here.plus(next.minus(here).times(f - (int) f)));
   }
 }

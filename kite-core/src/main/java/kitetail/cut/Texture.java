@@ -107,6 +107,11 @@ public record Texture(Tool tool, double share, double depthMm, int passes, Layer
   }
 
   @Override
+  public boolean shears() {
+    return !razor();
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     double[] out = new double[zone.roots().length];
     java.util.Arrays.fill(out, Double.POSITIVE_INFINITY);

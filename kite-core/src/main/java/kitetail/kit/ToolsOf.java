@@ -6,9 +6,7 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
-import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
-import kitetail.cut.Texture;
 import kitetail.plan.Plan;
 
 /** Which kinds of tools touch a client, by what a plan cuts with; common practice. */
@@ -23,22 +21,17 @@ public final class ToolsOf {
 
   /** Of one cut; a comb parts and holds the hair of every cut over fingers or comb. */
   public static Set<Tool> cut(Cut cut) {
-    if (cut instanceof Fingers f) {
-      return EnumSet.of(Tool.COMB, f.razor() ? Tool.RAZOR : Tool.SHEARS);
+    if (cut.shears() || cut.razor()) {
+      return EnumSet.of(Tool.COMB, cut.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
-    if (cut instanceof Comb c) {
-      return c.tool() == Comb.Tool.CLIPPER
-          ? EnumSet.of(Tool.COMB, Tool.CLIPPER)
-          : EnumSet.of(Tool.COMB, c.razor() ? Tool.RAZOR : Tool.SHEARS);
+    if (cut instanceof Comb) {
+      return EnumSet.of(Tool.COMB, Tool.CLIPPER);
     }
     if (cut instanceof Guard) {
       return EnumSet.of(Tool.CLIPPER, Tool.GUARD);
     }
     if (cut instanceof Edge) {
       return EnumSet.of(Tool.CLIPPER);
-    }
-    if (cut instanceof Texture t) {
-      return EnumSet.of(Tool.COMB, t.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
     return ((Aside) cut).what() == Aside.What.CLEAN_NECK
         ? EnumSet.of(Tool.RAZOR)

@@ -44,7 +44,7 @@ public record Pace(
       return secondsFor(a.what());
     }
     if (cut instanceof Fingers f) {
-      return fingersSec * f.blade().paceShare();
+      return fingersSec * f.blade().paceShare() * (f.hand() == null ? 1 : f.hand().paceShare());
     }
     if (cut instanceof Comb c) {
       return combSec * c.blade().paceShare();

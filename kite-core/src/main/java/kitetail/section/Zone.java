@@ -1,7 +1,10 @@
 package kitetail.section;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import kitetail.geom.Vec3;
@@ -22,6 +25,7 @@ public final class Zone {
   private final int[] roots;
   private final boolean byRanges;
   private final Map<Parting, Double> firstMm = new ConcurrentHashMap<>();
+  private final Map<Banded, List<Vec3>> middles = new ConcurrentHashMap<>();
   private volatile double[] lowerEdge;
 
   private Zone(Scalp scalp, Region region) {
@@ -96,7 +100,20 @@ public final class Zone {
   }
 
   private double findFirst(Parting parting) {
-    double first = Double.MAX_VALUE;
+    double[] first = {Double.MAX_VALUE};
+    overIt((p, mm2) -> first[0] = Math.min(first[0], parting.atMm(head(), p)));
+    for (int i : roots) {
+      first[0] = Math.min(first[0], parting.atMm(head(), scalp.pointMm(i)));
+    }
+    return first[0];
+  }
+
+  private interface Visit {
+    void at(Vec3 p, double weight);
+  }
+
+  /** Even places of the zone, whatever sites there are, each for the area it stands for. */
+  private void overIt(Visit visit) {
     for (int i = 0; i < GRID; i++) {
       double a = 2 * Math.PI * i / GRID - Math.PI;
       double edge = head().hairlineFromApexMm(a);
@@ -104,14 +121,41 @@ public final class Zone {
         double d = edge * k / GRID_STEPS;
         Vec3 p = head().point(a, d);
         if (inside.holds(p, a, d)) {
-          first = Math.min(first, parting.atMm(head(), p));
+          visit.at(p, d * edge);
         }
       }
     }
-    for (int i : roots) {
-      first = Math.min(first, parting.atMm(head(), scalp.pointMm(i)));
+  }
+
+  /** The middle of each bite of a parting in turn; a bite with nothing in it has the last one's. */
+  public List<Vec3> middlesMm(Parting parting, double biteMm) {
+    Banded by = new Banded(parting, biteMm);
+    List<Vec3> known = middles.get(by);
+    if (known == null) {
+      known = findMiddles(by);
+      middles.put(by, known);
     }
-    return first;
+    return known;
+  }
+
+  private record Banded(Parting parting, double biteMm) {}
+
+  private List<Vec3> findMiddles(Banded by) {
+    double first = firstMm(by.parting);
+    TreeMap<Integer, Vec3> sum = new TreeMap<>();
+    TreeMap<Integer, Double> of = new TreeMap<>();
+    overIt(
+        (p, weight) -> {
+          int bite = (int) Math.floor((by.parting.atMm(head(), p) - first) / by.biteMm);
+          sum.merge(bite, p.times(weight), Vec3::plus);
+          of.merge(bite, weight, Double::sum);
+        });
+    List<Vec3> out = new ArrayList<>();
+    for (int bite = 0; !sum.isEmpty() && bite <= sum.lastKey(); bite++) {
+      int near = sum.containsKey(bite) || out.isEmpty() ? sum.ceilingKey(bite) : sum.floorKey(bite);
+      out.add(sum.get(near).times(1 / of.get(near)));
+    }
+    return List.copyOf(out);
   }
 
   /**

@@ -146,7 +146,7 @@ class BladeTest {
 
   @Test
   void aClipperHasNoPoints() {
-    Comb c = new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, null, null, Blade.POINTS_DEEP, 0);
+    Comb c = new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, null, null, Blade.POINTS_DEEP, 0, 0);
     assertThat(c.ends().blunt()).isTrue();
   }
 }

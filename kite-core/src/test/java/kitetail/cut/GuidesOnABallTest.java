@@ -191,7 +191,8 @@ class GuidesOnABallTest {
 
   @Test
   void aCombTurnedInAC_addsItsArc_andThenCutsNothing() {
-    Comb c = new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, null, new Comb.Turn(10, 30), null, 0);
+    Comb c =
+        new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, null, new Comb.Turn(10, 30), null, 0, 0);
     check(
         c,
         all(),
@@ -208,7 +209,7 @@ class GuidesOnABallTest {
   void aCombAlongTheGrowth_leavesMore_byTheExitAngle() {
     double lies = Math.sin(Math.toRadians(Hair.DEFAULT.exitDeg()));
     check(
-        new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, Comb.Lift.ALONG_GROWTH, null, null, 0),
+        new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, Comb.Lift.ALONG_GROWTH, null, null, 0, 0),
         all().filter(i -> BALL.aboveHairlineMm(i) < 100),
         i -> ((R + 6) / Math.cos(BALL.aboveHairlineMm(i) / R) - R) / lies);
   }
@@ -217,7 +218,7 @@ class GuidesOnABallTest {
   @Test
   void aCombParallelToTheWall_leavesTheDistanceToThatWall() {
     check(
-        new Comb(6, 0, 2, 40, Comb.Tool.SCISSORS, Facing.RIGHT, null, null, null, 0),
+        new Comb(6, 0, 2, 40, Comb.Tool.SCISSORS, Facing.RIGHT, null, null, null, 0, 0),
         all().filter(i -> BALL.normal(i).x() > 0.2),
         i -> (R + 6) / BALL.normal(i).x() - R);
   }
