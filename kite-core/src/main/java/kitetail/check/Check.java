@@ -22,6 +22,7 @@ public final class Check {
           new AskFirst(),
           new TakesNothing(),
           new WishTooShort(),
+          new WishStands(),
           new CautionNear(),
           new LeaveAlone(),
           new SectionGap(),

@@ -84,7 +84,15 @@ record Evidence(Plan plan, Outcome outcome, Look look) {
 
   /** A hair of this client shorter than this stands off. */
   double bendingLengthMm() {
-    return Rod.of(plan.hair().diameterUm(), plan.hair().wetDry().curlRatio(), false, 0)
-        .bendingLengthMm();
+    return rod(0).bendingLengthMm();
+  }
+
+  /**
+   * A dry hair of this client.
+   *
+   * @param product its weight over that of the hair
+   */
+  Rod rod(double product) {
+    return Rod.of(plan.hair().diameterUm(), plan.hair().wetDry().curlRatio(), false, product);
   }
 }

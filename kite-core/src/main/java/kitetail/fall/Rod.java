@@ -19,6 +19,8 @@ public record Rod(double bendingMm3) {
   /** Poisson's ratio of keratin; an assumption. */
   private static final double POISSON = 0.35;
 
+  private static final double GREENHILL = 1.986;
+
   public Rod {
     if (!(bendingMm3 > 0)) {
       throw new IllegalArgumentException("bendingMm3 must be above 0, was " + bendingMm3);
@@ -45,5 +47,13 @@ public record Rod(double bendingMm3) {
   /** The length over which it bends under its own weight, mm. */
   public double bendingLengthMm() {
     return Math.cbrt(bendingMm3);
+  }
+
+  /**
+   * The longest hair that stands upright by itself, mm: {@code 1.986 (EI/w)^(1/3)}, a column under
+   * its own weight (Greenhill, 1881). Longer hair bends over unless product holds it.
+   */
+  public double standsMm() {
+    return GREENHILL * bendingLengthMm();
   }
 }

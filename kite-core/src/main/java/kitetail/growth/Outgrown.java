@@ -167,8 +167,8 @@ public record Outgrown(List<Sign> signs, double returnFrom, double returnTo) {
   private static void fringe(Plan plan, Outcome o, Limits limits, Rate rate, List<Sign> signs) {
     Head head = o.scalp().head();
     double have = o.endMm(Place.FRONT);
-    double brow = new Wish(Place.FRONT, null, Landing.BROW).needMm(head, plan.hair());
-    double eye = new Wish(Place.FRONT, null, Landing.EYE).needMm(head, plan.hair());
+    double brow = new Wish(Place.FRONT, Landing.BROW).needMm(head, plan.hair());
+    double eye = new Wish(Place.FRONT, Landing.EYE).needMm(head, plan.hair());
     boolean worn =
         plan.styling().way() == kitetail.fall.Styling.Way.NATURAL
             || plan.styling().way() == kitetail.fall.Styling.Way.FORWARD;

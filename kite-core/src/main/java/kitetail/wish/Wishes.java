@@ -151,9 +151,9 @@ public record Wishes(
         out.add(
             switch (ear) {
               case FREE -> new Wish(p, FREE_MM);
-              case TOUCHING -> new Wish(p, null, Landing.EAR_TOP);
-              case HALF -> new Wish(p, null, Landing.MID_EAR);
-              case COVERED -> new Wish(p, null, Landing.EAR_LOBE);
+              case TOUCHING -> new Wish(p, Landing.EAR_TOP);
+              case HALF -> new Wish(p, Landing.MID_EAR);
+              case COVERED -> new Wish(p, Landing.EAR_LOBE);
             });
       }
     }
@@ -163,9 +163,9 @@ public record Wishes(
     if (fringe == Fringe.SHORT) {
       out.add(new Wish(Place.FRONT, SHORT_FRINGE_MM));
     } else if (fringe == Fringe.BROW) {
-      out.add(new Wish(Place.FRONT, null, Landing.BROW));
+      out.add(new Wish(Place.FRONT, Landing.BROW));
     } else if (fringe == Fringe.LONG) {
-      out.add(new Wish(Place.FRONT, null, Landing.NOSE_TIP));
+      out.add(new Wish(Place.FRONT, Landing.NOSE_TIP));
     }
     return List.copyOf(out);
   }

@@ -51,6 +51,7 @@ class RodTest {
     }
     double greenhill = Math.cbrt(7.8373 * bending);
     assertThat(lo).isCloseTo(greenhill, within(0.01 * greenhill));
+    assertThat(new Rod(bending).standsMm()).isCloseTo(greenhill, within(0.001 * greenhill));
   }
 
   /** Against the bending equation EI θ'' = −w (L − s) cos θ, solved by shooting. */

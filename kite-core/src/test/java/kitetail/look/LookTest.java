@@ -110,7 +110,7 @@ class LookTest {
   /** The wish measures over the head and the face; the rods know nothing of it. */
   @Test
   void aFringeLongEnoughForTheBrow_landsNearIt() {
-    double mm = new Wish(Place.FRONT, null, Landing.BROW).needMm(HEAD.head(), Hair.DEFAULT);
+    double mm = new Wish(Place.FRONT, Landing.BROW).needMm(HEAD.head(), Hair.DEFAULT);
     // As a fringe is cut: longer by what it grows further back.
     Look l =
         look(

@@ -43,22 +43,23 @@ class ReadingTest {
   void landings_lieFartherDownTheFaceInTheirOrder() {
     double last = 0;
     for (Landing l : new Landing[] {Landing.BROW, Landing.EYE, Landing.NOSE_TIP, Landing.CHIN}) {
-      double need = new Wish(Place.FRONT, null, l).needMm(HEAD, Hair.DEFAULT);
+      double need = new Wish(Place.FRONT, l).needMm(HEAD, Hair.DEFAULT);
       assertThat(need).isGreaterThan(last + 10);
       last = need;
     }
     // A fringe to the brow is some two and a half inches: common practice.
-    assertThat(new Wish(Place.FRONT, null, Landing.BROW).needMm(HEAD, Hair.DEFAULT))
+    assertThat(new Wish(Place.FRONT, Landing.BROW).needMm(HEAD, Hair.DEFAULT))
         .isBetween(50.0, 85.0);
-    double left = new Wish(Place.RIDGE_LEFT, null, Landing.MID_EAR).needMm(HEAD, Hair.DEFAULT);
-    double right = new Wish(Place.RIDGE_RIGHT, null, Landing.MID_EAR).needMm(HEAD, Hair.DEFAULT);
+    double left = new Wish(Place.RIDGE_LEFT, Landing.MID_EAR).needMm(HEAD, Hair.DEFAULT);
+    double right = new Wish(Place.RIDGE_RIGHT, Landing.MID_EAR).needMm(HEAD, Hair.DEFAULT);
     assertThat(left).isCloseTo(right, within(0.5)).isBetween(90.0, 140.0);
   }
 
   @Test
-  void aWish_givesALengthOrALanding() {
-    assertThatThrownBy(() -> new Wish(Place.APEX, null, null)).hasMessageContaining("either");
-    assertThatThrownBy(() -> new Wish(Place.APEX, 5.0, Landing.BROW))
-        .hasMessageContaining("either");
+  void aWish_givesALength_aLanding_orAHeight() {
+    assertThatThrownBy(() -> new Wish(Place.APEX, null, null, null)).hasMessageContaining("one of");
+    assertThatThrownBy(() -> new Wish(Place.APEX, 5.0, Landing.BROW, null))
+        .hasMessageContaining("one of");
+    assertThatThrownBy(() -> Wish.standing(Place.APEX, 2)).hasMessageContaining("5 to 300");
   }
 }

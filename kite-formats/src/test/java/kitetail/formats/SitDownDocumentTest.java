@@ -64,7 +64,7 @@ class SitDownDocumentTest {
             List.of(new Jump(Jump.Along.RIDGE, -10)),
             List.of(new LengthPatch(SPOT, 15, 20))),
         new Wishes(
-            List.of(new Wish(Place.FRONT, null, Landing.BROW), new Wish(Place.APEX, 70)),
+            List.of(new Wish(Place.FRONT, Landing.BROW), new Wish(Place.APEX, 70)),
             Set.of(Place.NAPE),
             Wishes.Ear.HALF,
             Wishes.Sideburn.POINT,

@@ -51,6 +51,12 @@ record FindingWords(Words words, Plan plan) {
           "Takes nothing off near the " + where + ". Shorten its length, or leave the move out.";
       case "wish-too-short" ->
           "At the " + where + " the result is " + amount + " short of the wish.";
+      case "wish-stands" ->
+          "At the "
+              + where
+              + " this hair stands up to "
+              + amount
+              + " by itself, less than is wished. Plan it worn up, with product that holds.";
       case "leave-alone" ->
           "The "
               + where

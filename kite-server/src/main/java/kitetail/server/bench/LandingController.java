@@ -55,7 +55,7 @@ class LandingController {
   }
 
   private static LandingRow row(Plan plan, Head head, Place p, Landing l, Words words) {
-    double need = new Wish(p, null, l).needMm(head, plan.hair());
+    double need = new Wish(p, l).needMm(head, plan.hair());
     return new LandingRow(ResultJson.name(p), words.landing(l), Math.round(need));
   }
 }
