@@ -4,9 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import kitetail.head.Place;
 
-/** Skin, allergies and consent of one client on one day. */
-public record Cautions(List<SkinNote> skin, String allergies, Consent consent) {
+/**
+ * Skin, allergies and consent of one client on one day.
+ *
+ * @param lively a child, or one who moves a lot: margins are wider, guards and combs come first
+ */
+public record Cautions(List<SkinNote> skin, String allergies, Consent consent, boolean lively) {
   public static final Cautions NONE = new Cautions(List.of(), "", Consent.NOT_ASKED);
+
+  public Cautions(List<SkinNote> skin, String allergies, Consent consent) {
+    this(skin, allergies, consent, false);
+  }
 
   public Cautions {
     skin = skin == null ? List.of() : List.copyOf(skin);
@@ -42,6 +50,9 @@ public record Cautions(List<SkinNote> skin, String allergies, Consent consent) {
     if (!skin.isEmpty() && !consent.notes()) {
       out.add(new Caution("notes-consent", false, null, null));
     }
+    if (lively) {
+      out.add(new Caution("lively", false, null, null));
+    }
     if (!allergies.isBlank()) {
       out.add(new Caution("allergy", false, null, null));
     }
@@ -61,6 +72,7 @@ public record Cautions(List<SkinNote> skin, String allergies, Consent consent) {
                 .map(n -> new SkinNote(n.kind(), n.near(), ""))
                 .toList(),
             "",
-            consent);
+            consent,
+            lively);
   }
 }

@@ -11,6 +11,7 @@ import kitetail.cut.Texture;
 import kitetail.geom.Vec3;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.plan.Job;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 
@@ -31,7 +32,9 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
     /** The neck is shaved: look for moles first, a guarded razor, a new blade. */
     NECK_RAZOR,
     /** A razor of any kind: a new blade for each client. */
-    NEW_BLADE
+    NEW_BLADE,
+    /** The client moves a lot, and a blade works near ear, eye or neck. */
+    MOVES
   }
 
   /** Within four inches of it an ear is folded away; common practice. */
@@ -82,6 +85,10 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
     }
     if (step.cut().razor()) {
       out.add(new Heed(Kind.NEW_BLADE, null, null));
+    }
+    boolean near = out.stream().anyMatch(h -> h.kind() == Kind.EAR || h.kind() == Kind.NECK_RAZOR);
+    if (plan.lively() && (near || step.move().job() == Job.FRINGE)) {
+      out.add(new Heed(Kind.MOVES, null, null));
     }
     return List.copyOf(out);
   }

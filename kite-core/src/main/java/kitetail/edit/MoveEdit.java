@@ -313,7 +313,8 @@ public final class MoveEdit {
         stand,
         m.purpose(),
         m.watch(),
-        m.askFirst());
+        m.askFirst(),
+        m.handling());
   }
 
   private static void checkAt(Plan plan, int at) {

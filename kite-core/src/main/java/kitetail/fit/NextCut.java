@@ -29,6 +29,9 @@ public record NextCut(Place place, double safeMm, double haveMm, double needMm, 
   /** What hands may err by; an assumption. */
   static final double MARGIN_MM = 2;
 
+  /** The same on a client who moves a lot; an assumption. */
+  private static final double LIVELY_MARGIN_MM = 5;
+
   /**
    * For every named place.
    *
@@ -51,13 +54,14 @@ public record NextCut(Place place, double safeMm, double haveMm, double needMm, 
         .forEach(t -> wished.put(t.place(), t.needMm()));
     double[] reserve = reserve(plan, places, done, now);
     double ratio = damp.handRatio(plan.hair().wetDry(), tensed);
+    double margin = plan.lively() ? LIVELY_MARGIN_MM : MARGIN_MM;
     List<NextCut> out = new ArrayList<>();
     for (Place p : Place.values()) {
       int root = s.root(p);
       double have = now.endMm(root);
       double need = wished.getOrDefault(p, end.endMm(root));
       double kept = wished.containsKey(p) ? reserve[root] : Math.max(0, reserve[root]);
-      double safe = Math.max(0, have - need - kept - MARGIN_MM) * ratio;
+      double safe = Math.max(0, have - need - kept - margin) * ratio;
       out.add(new NextCut(p, safe, have, need, kept));
     }
     return List.copyOf(out);

@@ -9,6 +9,9 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
+import kitetail.cut.Aside;
+import kitetail.cut.Fingers;
+import kitetail.cut.Texture;
 import kitetail.fall.Styling;
 import kitetail.growth.Outgrown;
 import kitetail.hair.Stock;
@@ -33,6 +36,8 @@ public final class Ranking {
 
   /** A hand sets whole millimetres. */
   private static final double ROUNDING_MM = 1.5;
+
+  private static final double ALL_OPEN = 20;
 
   /** Firmer is done with product and dryer. */
   private static final double FIRM = 0.5;
@@ -60,7 +65,9 @@ public final class Ranking {
     /** It wants more done in the morning than the client does. */
     MORE_UPKEEP,
     /** It has grown out before the client comes again; weeks too soon. */
-    BACK_SOONER
+    BACK_SOONER,
+    /** Most of it is cut with open blades, on a client who moves a lot; share of its cuts. */
+    OPEN_BLADES
   }
 
   /**
@@ -134,6 +141,7 @@ public final class Ranking {
     score += tooMuch(fit.plan().wishes(), taken, why);
     score += worn(made, why);
     score += sooner(fit.plan(), places, why);
+    score += openBlades(fit.plan(), why);
     if (reach.weeks() > 0) {
       score += A_WEEK * reach.weeks();
       why.add(new Why(Kind.GROW_FIRST, reach.place(), reach.weeks()));
@@ -229,6 +237,23 @@ public final class Ranking {
       case UP -> Wishes.Worn.UP;
       default -> Wishes.Worn.SIDE;
     };
+  }
+
+  /** Guards and combs keep the blade off who moves. */
+  private static double openBlades(Plan plan, List<Why> why) {
+    long cuts = plan.moves().stream().filter(m -> !(m.cut() instanceof Aside)).count();
+    long open =
+        plan.moves().stream()
+            .filter(m -> m.cut() instanceof Fingers || m.cut() instanceof Texture)
+            .count();
+    double share = (double) open / Math.max(1, cuts);
+    if (!plan.lively()) {
+      return 0;
+    }
+    if (share > 0.5) {
+      why.add(new Why(Kind.OPEN_BLADES, null, share));
+    }
+    return ALL_OPEN * share;
   }
 
   private static double sooner(Plan plan, Workbench places, List<Why> why) {

@@ -108,7 +108,8 @@ public record Replan(
                   m.stand(),
                   m.purpose(),
                   m.watch(),
-                  true));
+                  true,
+                  m.handling()));
     }
     return before.withMoves(all);
   }

@@ -14,6 +14,7 @@ import kitetail.hair.Hair;
  * @param purpose what it is for, in trade words; may be empty
  * @param watch what to watch while doing it; may be empty
  * @param stand where to stand
+ * @param handling what of its handling is set; null when all of it is worked out
  */
 public record Move(
     String id,
@@ -26,7 +27,8 @@ public record Move(
     Stand stand,
     String purpose,
     String watch,
-    boolean askFirst) {
+    boolean askFirst,
+    Handling handling) {
 
   /** From where the stylist works, and so the side the head is shown from. */
   public enum Stand {
@@ -59,35 +61,41 @@ public record Move(
       String purpose,
       String watch,
       boolean askFirst) {
-    this(id, name, section, cut, null, null, damp, stand, purpose, watch, askFirst);
+    this(id, name, section, cut, null, null, damp, stand, purpose, watch, askFirst, null);
   }
 
   public Move with(Cut other) {
-    return new Move(id, name, section, other, job, after, damp, stand, purpose, watch, askFirst);
+    return new Move(
+        id, name, section, other, job, after, damp, stand, purpose, watch, askFirst, handling);
   }
 
   /** The same on another section. */
   public Move on(String other) {
-    return new Move(id, name, other, cut, job, after, damp, stand, purpose, watch, askFirst);
+    return new Move(
+        id, name, other, cut, job, after, damp, stand, purpose, watch, askFirst, handling);
   }
 
   /** The same waiting for other moves. */
   public Move after(List<String> others) {
-    return new Move(id, name, section, cut, job, others, damp, stand, purpose, watch, askFirst);
+    return new Move(
+        id, name, section, cut, job, others, damp, stand, purpose, watch, askFirst, handling);
   }
 
   public Move with(Damp other) {
-    return new Move(id, name, section, cut, job, after, other, stand, purpose, watch, askFirst);
+    return new Move(
+        id, name, section, cut, job, after, other, stand, purpose, watch, askFirst, handling);
   }
 
   /** The same, there for something else. */
   public Move as(Job other) {
-    return new Move(id, name, section, cut, other, after, damp, stand, purpose, watch, askFirst);
+    return new Move(
+        id, name, section, cut, other, after, damp, stand, purpose, watch, askFirst, handling);
   }
 
   /** The same, the client asked before it. */
   public Move asked() {
-    return new Move(id, name, section, cut, job, after, damp, stand, purpose, watch, true);
+    return new Move(
+        id, name, section, cut, job, after, damp, stand, purpose, watch, true, handling);
   }
 
   /** Length in the hand over length dry and straight, as this move holds the hair. */
@@ -107,6 +115,7 @@ public record Move(
         stand.mirrored(),
         purpose,
         watch,
-        askFirst);
+        askFirst,
+        handling);
   }
 }

@@ -117,6 +117,11 @@ public record Plan(
     return moves.stream().filter(m -> m.id().equals(id)).findFirst().orElseThrow();
   }
 
+  /** True when the client is a child or moves a lot. */
+  public boolean lively() {
+    return cautions.lively();
+  }
+
   public Plan withMoves(List<Move> other) {
     return new Plan(
         version, title, head, hair, start, kit, pace, school, sections, other, jumps, wishes,

@@ -33,7 +33,7 @@ public final class Mending {
    * @return the fit of the plan as it is proposed, with what was answered on the way
    */
   public static Planner.Fit of(Plan plan, Workbench places, Workbench few) {
-    State now = State.of(Schooled.of(Asked.of(plan), plan.school()), places, few);
+    State now = State.of(Schooled.of(Steadied.of(Asked.of(plan)), plan.school()), places, few);
     List<Finding> answered = new ArrayList<>();
     List<Finding> leave = new ArrayList<>();
     for (int round = 0; round < MOST_ROUNDS; round++) {

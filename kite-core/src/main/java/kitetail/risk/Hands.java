@@ -25,6 +25,9 @@ public record Hands(
   public static final Hands USUAL = new Hands(2, 3, 1, 0.25, 4, 1, 1.5, 0.008);
   public static final Hands LEARNING = new Hands(5, 6, 2, 0.6, 8, 2, 3, 0.015);
 
+  /** How much farther hands stray on a head that moves; an assumption. */
+  private static final double LIVELY = 1.6;
+
   public Hands {
     for (double v :
         new double[] {
@@ -34,5 +37,18 @@ public record Hands(
         throw new IllegalArgumentException("what hands stray must be 0 to 60, was " + v);
       }
     }
+  }
+
+  /** The same hands on a client who moves a lot. */
+  Hands onAMovingHead() {
+    return new Hands(
+        sinkDeg,
+        elevationDeg * LIVELY,
+        lengthMm * LIVELY,
+        creepMm * LIVELY,
+        eyeMm * LIVELY,
+        gapMm * LIVELY,
+        leanDeg * LIVELY,
+        tensionShare * LIVELY);
   }
 }

@@ -157,8 +157,9 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
     private final double[][] steady;
     private final double[][][] unsteady = new double[RUNS][][];
 
-    Runs(Plan plan, Workbench bench, Hands hands) {
+    Runs(Plan plan, Workbench bench, Hands of) {
       this.plan = plan;
+      Hands hands = plan.lively() ? of.onAMovingHead() : of;
       Outcome o = PlanEngine.run(plan, bench);
       states = new ArrayList<>();
       states.add(o.before());

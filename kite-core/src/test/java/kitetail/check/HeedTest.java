@@ -98,7 +98,7 @@ class HeedTest {
         .extracting(Heed::kind)
         .contains(Heed.Kind.NEW_BLADE);
     Comb overComb =
-        new Comb(60, 0, 2, 40, Comb.Tool.SCISSORS, null, null, null, Blade.RAZOR_SHORT, 0);
+        new Comb(60, 0, 2, 40, Comb.Tool.SCISSORS, null, null, null, Blade.RAZOR_SHORT, 0, 0);
     assertThat(of("left", overComb)).extracting(Heed::kind).contains(Heed.Kind.NEW_BLADE);
     assertThat(of("all", new Aside(Aside.What.CLEAN_NECK)))
         .containsExactly(new Heed(Heed.Kind.NECK_RAZOR, Place.NAPE, null));

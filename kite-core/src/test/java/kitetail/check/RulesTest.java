@@ -85,8 +85,8 @@ class RulesTest {
         left[i] = Math.min(left[i], leaves.applyAsDouble(i));
       }
       Move m =
-          new Move(
-              "m" + steps.size(), "m", "all", cut, job, null, damp, Move.Stand.BACK, "", "", false);
+          new Move("m" + steps.size(), "m", "all", cut, damp, Move.Stand.BACK, "", "", false)
+              .as(job);
       int[] roots = IntStream.range(0, S.roots()).toArray();
       double taken = 0;
       for (int i = 0; i < left.length; i++) {

@@ -46,7 +46,9 @@ class OrderTest {
   }
 
   private static Move move(String id, String section, Cut cut, Job job, String... after) {
-    return new Move(id, id, section, cut, job, Arrays.asList(after), null, null, null, null, false);
+    return new Move(id, id, section, cut, null, null, null, null, false)
+        .as(job)
+        .after(Arrays.asList(after));
   }
 
   private static Plan plan(School school, Move... moves) {

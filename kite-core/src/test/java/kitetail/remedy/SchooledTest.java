@@ -58,7 +58,7 @@ class SchooledTest {
   }
 
   private static Move move(String id, String section, Cut cut, Job job, Damp damp) {
-    return new Move(id, id, section, cut, job, null, damp, null, "", "", false);
+    return new Move(id, id, section, cut, damp, null, "", "", false).as(job);
   }
 
   private static Plan by(School s) {

@@ -91,6 +91,7 @@ public record AdviceWords(Words words) {
       case WORN_OTHERWISE -> "Made to be worn another way.";
       case MORE_UPKEEP -> "Wants more done in the morning.";
       case BACK_SOONER -> "Grown out about " + weeks(w.amount()) + " sooner than wished.";
+      case OPEN_BLADES -> "Mostly open blades, on a client who moves a lot.";
     };
   }
 

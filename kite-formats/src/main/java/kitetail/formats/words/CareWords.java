@@ -18,6 +18,9 @@ public final class CareWords {
     return switch (c.id()) {
       case "skin-stop" -> kind(c.kind()) + " n" + stop(words.place(c.near())).substring(1);
       case "skin-place" -> kind(c.kind()) + " n" + place(words.place(c.near())).substring(1);
+      case "lively" ->
+          "Moves a lot, or a child: margins are wider, guards and combs come first, and no open"
+              + " razor.";
       case "minor-consent" ->
           "A minor: ask the guardian before cutting, and write down who agreed.";
       case "notes-consent" ->
@@ -50,6 +53,7 @@ public final class CareWords {
       case SKIN -> kind(h.skin()) + " n" + place(words.place(h.near())).substring(1);
       case NECK_RAZOR ->
           "On the neck: look for moles and raised skin first; a guarded razor, on clean skin.";
+      case MOVES -> "Moves a lot: rest the hand on the head, and cut only when it is still.";
       case NEW_BLADE -> "Razor: a new blade for this client.";
     };
   }
