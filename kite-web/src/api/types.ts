@@ -105,7 +105,7 @@ export type Start =
       patches?: LengthPatch[];
     }
   | { kind: "grown"; kept: unknown[]; days: number; patches?: LengthPatch[] };
-export type Wish = { place: string; lengthMm?: number; landing?: string };
+export type Wish = { place: string; lengthMm?: number; landing?: string; standMm?: number };
 export type SkinNote = { kind: string; near: string; note?: string };
 export type SitDocument = {
   version: 1;
@@ -149,6 +149,8 @@ export type SitDocument = {
   cautions?: {
     skin?: SkinNote[];
     allergies?: string;
+    /** A child, or one who moves a lot. */
+    lively?: boolean;
     consent?: { minor?: boolean; guardian?: string; photos?: boolean; notes?: boolean };
   };
 };
@@ -209,9 +211,10 @@ export type Guide =
   | { kind: "lastBite" }
   | { kind: "newBite" }
   | { kind: "byEye" }
-  | { kind: "fixed"; place: string; gather: "row" | "spot" }
+  | { kind: "fixed"; place: string; gather: "row" | "spot" | "plane" }
   | { kind: "seen"; place: string }
-  | { kind: "two"; place: string; far: string };
+  | { kind: "two"; place: string; far: string }
+  | { kind: "pinched" };
 export type Parting =
   | { kind: "across"; toward: Facing }
   | { kind: "diagonal"; toward: Facing; slopeDeg: number }
@@ -219,6 +222,12 @@ export type Parting =
   | { kind: "centre" }
   | { kind: "pivot"; about: string; clockwise: boolean }
   | { kind: "panels"; panels: number; toward: Facing };
+/** What the hand does within a bite beside lying on its line. */
+export type Hand = {
+  first?: { elevationDeg: number; lengthMm: number };
+  tuck?: { by: string; fromMm: number; toMm: number; deg: number };
+  wraps?: boolean;
+};
 export type Fingers = {
   kind: "fingers";
   hold: Hold;
@@ -229,6 +238,7 @@ export type Fingers = {
   tension?: "firm" | "none";
   rollDeg?: number;
   blade?: string;
+  hand?: Hand;
 };
 export type Comb = {
   kind: "comb";
@@ -242,6 +252,7 @@ export type Comb = {
   turn?: { atMm: number; radiusMm: number };
   blade?: string;
   offMm?: number;
+  leverMm?: number;
 };
 export type Guard = {
   kind: "guard";
@@ -289,7 +300,10 @@ export type Move = {
   purpose: string;
   watch: string;
   askFirst: boolean;
+  handling?: Handling;
 };
+/** What of a move's handling is set; the rest is worked out. */
+export type Handling = { tiltDeg?: number; stroke?: string; ear?: string; wetting?: string };
 export type PlanDocument = {
   version: 4;
   title: string;
@@ -403,6 +417,8 @@ export type Result = {
     doses?: { aroundDeg: number; passes: number; percent: number }[];
     /** What is to be heeded while it is done: ears, skin, blades. */
     heeds: string[];
+    /** How it is done beside its cut: mist, tilt of the head, ear, stroke, shears. */
+    handling: string[];
   }[];
   walks: Walk[];
   findings: Finding[];

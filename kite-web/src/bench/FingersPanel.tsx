@@ -2,6 +2,7 @@ import type { Fingers, Guide, Hold, Line } from "../api/types";
 import { change } from "../store/planStore";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
 import { BLADES } from "./blades";
+import { HandPanel } from "./HandPanel";
 import { Pick } from "./Pick";
 import { FACINGS, PLACES } from "./places";
 import { Stepper } from "./Stepper";
@@ -20,6 +21,12 @@ export const GUIDES = [
   ["fixed", "fixed"],
   ["seen", "seen, cut before"],
   ["two", "two guides"],
+  ["pinched", "pinched to the middle"],
+] as const;
+const GATHERS = [
+  ["row", "along its row"],
+  ["spot", "all to one spot"],
+  ["plane", "straight to its plane"],
 ] as const;
 const LINES = [
   ["round", "follows the head"],
@@ -101,6 +108,14 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           onChange={(v) => change([...at, "guide", "place"], v)}
         />
       )}
+      {cut.guide.kind === "fixed" && (
+        <Pick
+          label="Brought there"
+          value={cut.guide.gather}
+          options={GATHERS}
+          onChange={(v) => change([...at, "guide", "gather"], v)}
+        />
+      )}
       {cut.guide.kind === "two" && (
         <Pick
           label="And at"
@@ -168,6 +183,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
         unit={inches ? "in" : "mm"}
         onChange={(v) => change([...at, "biteMm"], inches ? toMm(v, units) : v)}
       />
+      {cut.line.kind !== "off" && <HandPanel cut={cut} at={at} units={units} />}
     </div>
   );
 }

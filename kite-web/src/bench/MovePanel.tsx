@@ -5,6 +5,7 @@ import type { Units } from "../store/units";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { EdgePanel } from "./EdgePanel";
 import { FingersPanel } from "./FingersPanel";
+import { HandlingPanel } from "./HandlingPanel";
 import { NextSafe } from "./NextSafe";
 import { Pick } from "./Pick";
 import { Primary } from "./Primary";
@@ -37,6 +38,7 @@ export function MovePanel({ move, index, document, result, units }: Props) {
       <Primary cut={cut} at={at} units={units} />
       {words && <Sentence parts={words.parts} cut={cut} at={at} units={units} />}
       {move.watch && <p className="border-accent border-l-4 pl-3">{move.watch}</p>}
+      {done && done.handling.length > 0 && <p>{sentenceOf(done.handling)}</p>}
       {done && (
         <p className="text-sm">
           {move.damp} · {done.bites} bites · {Math.max(1, Math.round(done.minutes))} min
@@ -54,6 +56,10 @@ export function MovePanel({ move, index, document, result, units }: Props) {
             show: document && (() => <NextSafe document={document} done={index} units={units} />),
           },
           {
+            name: "Hand, head, hair",
+            show: cut.kind === "aside" ? undefined : () => <HandlingPanel move={move} index={index} />,
+          },
+          {
             name: "Every number",
             show: cut.kind === "aside" ? undefined : () => <Numbers move={move} at={at} units={units} />,
           },
@@ -62,6 +68,12 @@ export function MovePanel({ move, index, document, result, units }: Props) {
     </section>
   );
 }
+
+/** Few words each, as one line. */
+const sentenceOf = (said: string[]) => {
+  const all = said.join(", ");
+  return `${all.charAt(0).toUpperCase()}${all.slice(1)}.`;
+};
 
 type Fold = { name: string; show?: () => ReactNode };
 
@@ -113,6 +125,17 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             onChange={(v) => change([...at, "outDeg"], v)}
           />
           <Pick label="Tool" value={cut.tool} options={TOOLS} onChange={(v) => change([...at, "tool"], v)} />
+          {cut.tool === "clipper" && (
+            <Stepper
+              label="Lever adds"
+              value={cut.leverMm ?? 0}
+              step={0.5}
+              min={0}
+              max={5}
+              unit="mm"
+              onChange={(v) => change([...at, "leverMm"], v)}
+            />
+          )}
           {cut.tool === "scissors" && (
             <Pick
               label="Cut"

@@ -30,11 +30,16 @@ const LENGTHS: Record<string, [string, number, number]> = {
   "line.lengthMm": ["Length", 0, 1500],
   "line.farMm": ["Length at the far end", 0, 1500],
   biteMm: ["Bite", 3, 60],
+  "hand.first.lengthMm": ["Left at the lower edge, lifted", 0, 1500],
 };
 /** Label, step, least, most, unit. */
 const PLAIN: Record<string, [string, number, number, number, string]> = {
   "hold.elevationDeg": ["Elevation", 15, 0, 180, "°"],
   "line.fingerDeg": ["Finger angle", 5, -60, 60, "°"],
+  rollDeg: ["Fingers rolled up", 5, 0, 45, "°"],
+  "hand.first.elevationDeg": ["Lifted first to", 15, 60, 180, "°"],
+  "hand.tuck.deg": ["In (below 0) or out", 5, -60, 60, "°"],
+  leverMm: ["Lever adds", 0.5, 0, 5, "mm"],
   gapMm: ["Off the skin at the start", 0.5, 0, 60, "mm"],
   outDeg: ["Comb leans off the head", 1, -20, 80, "°"],
   number: ["Guard number", 0.5, 0, 12, ""],

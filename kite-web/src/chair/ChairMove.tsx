@@ -33,6 +33,7 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
     >
       <p className={`text-xl ${step ? "font-bold text-primary" : ""}`} aria-live="polite">
         {step ? "Step round, or turn the chair" : STANDS[move.stand]} · hair {move.damp}
+        {made.handling.map((h) => ` · ${h}`)}
       </p>
       <h1 className="font-bold text-4xl leading-tight">
         <span className="text-primary">{number}</span> {move.name}

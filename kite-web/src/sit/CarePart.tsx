@@ -34,6 +34,11 @@ export function CarePart({ document }: { document: SitDocument }) {
         set={(on) => agree("notes", on)}
       />
       <Tick words="Photographs may be kept" on={consent.photos === true} set={(on) => agree("photos", on)} />
+      <Tick
+        words="A child, or moves a lot"
+        on={c.lively === true}
+        set={(on) => sit.change(["cautions", "lively"], on)}
+      />
       <Tick words="A minor" on={consent.minor === true} set={(on) => agree("minor", on)} />
       {consent.minor && (
         <label className="grid gap-0.5 font-bold">

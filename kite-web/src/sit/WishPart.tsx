@@ -18,6 +18,7 @@ type Props = {
 const NAMES = Object.fromEntries(PLACES) as Record<string, string>;
 const LANDINGS = [
   ["", "a length"],
+  ["up", "stands up"],
   ["brow", "ends at the brow"],
   ["eye", "ends at the eye"],
   ["cheek", "ends at the cheek"],
@@ -157,7 +158,19 @@ function Points({ points, reading, units, set }: PointsProps) {
           // biome-ignore lint/suspicious/noArrayIndexKey: two wishes may be the same
           <li key={i} className="flex flex-wrap items-center gap-3 border-base-300 border-l-4 pl-3">
             <b className="w-36">{NAMES[p.place]}</b>
-            {p.landing === undefined ? (
+            {p.standMm !== undefined ? (
+              <>
+                <LengthField
+                  name={`Stands over the ${NAMES[p.place]}`}
+                  path={`$.wishes.points[${i}].standMm`}
+                  mm={p.standMm}
+                  units={units}
+                  problems={[]}
+                  set={(mm) => change(i, { place: p.place, standMm: mm ?? 5 })}
+                />
+                <span>up, worn up</span>
+              </>
+            ) : p.landing === undefined ? (
               <LengthField
                 name={`Length at ${NAMES[p.place]}`}
                 path={`$.wishes.points[${i}].lengthMm`}
@@ -187,10 +200,7 @@ function Points({ points, reading, units, set }: PointsProps) {
           type="button"
           className="btn touch"
           onClick={() =>
-            set([
-              ...points,
-              landing ? { place, landing } : { place, lengthMm: Math.round(reading?.lengthsMm[place] ?? 60) },
-            ])
+            set([...points, wished(place, landing, Math.round(reading?.lengthsMm[place] ?? 60))])
           }
         >
           Add the wish
@@ -199,6 +209,14 @@ function Points({ points, reading, units, set }: PointsProps) {
     </fieldset>
   );
 }
+
+/** A new wish, from the hair as it is where a number is asked. */
+const wished = (place: string, how: string, nowMm: number): Wish =>
+  how === "up"
+    ? { place, standMm: Math.min(300, Math.max(5, nowMm)) }
+    : how
+      ? { place, landing: how }
+      : { place, lengthMm: nowMm };
 
 /** How much comes off, or what is missing and for how long. */
 function WishWords({ r, units }: { r?: SitReading["wishes"][number]; units: Units }) {

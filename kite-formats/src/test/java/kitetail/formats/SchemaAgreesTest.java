@@ -35,13 +35,15 @@ class SchemaAgreesTest {
        "moves":[
         {"id":"a","name":"a","section":"all","damp":"wet","stand":"back","purpose":"","watch":"","askFirst":false,
          "cut":{"kind":"fingers","hold":{"kind":"elevation","elevationDeg":45},"line":{"kind":"flat","facing":"up","place":"apex","lengthMm":60,"fingerDeg":0},
-                "guide":{"kind":"fixed","place":"crown","gather":"row"},"progress":"back","biteMm":12}},
+                "guide":{"kind":"fixed","place":"crown","gather":"row"},"progress":"back","biteMm":12,"rollDeg":5,
+                "hand":{"first":{"elevationDeg":120,"lengthMm":80},"tuck":{"by":"aboveHairlineMm","fromMm":10,"toMm":40,"deg":-20}}}},
         {"id":"b","name":"b","section":"all","damp":"dry","stand":"left","purpose":"","watch":"","askFirst":true,
-         "cut":{"kind":"comb","gapMm":8,"outDeg":5,"thicknessMm":2,"tool":"clipper"}},
+         "handling":{"tiltDeg":15,"stroke":"up","ear":"client","wetting":"lotion"},
+         "cut":{"kind":"comb","gapMm":8,"outDeg":5,"thicknessMm":2,"tool":"clipper","leverMm":1}},
         {"id":"c","name":"c","section":"all","damp":"damp","stand":"front","purpose":"","watch":"","askFirst":false,
          "cut":{"kind":"guard","number":4,"leverMm":0,"grain":"with","rockOut":{"by":"aboveHairlineMm","atMm":20,"radiusMm":50}}}],
-       "wishes":{"points":[{"place":"front","lengthMm":80},{"place":"front","landing":"brow"}],"leaveAlone":["nape"],"worn":["up"],"holdWeeks":6},
-       "cautions":{"skin":[{"kind":"mole","near":"nape"}],"consent":{"notes":true}}}
+       "wishes":{"points":[{"place":"front","lengthMm":80},{"place":"front","landing":"brow"},{"place":"apex","standMm":90}],"leaveAlone":["nape"],"worn":["up"],"holdWeeks":6},
+       "cautions":{"lively":true,"skin":[{"kind":"mole","near":"nape"}],"consent":{"notes":true}}}
       """;
 
   record Range(String pointer, String definition, String field) {
@@ -95,7 +97,14 @@ class SchemaAgreesTest {
     all.add(new Range("/moves/0/cut/hold/elevationDeg", "elevation", "elevationDeg"));
     all.add(new Range("/moves/0/cut/line/lengthMm", "flat", "lengthMm"));
     all.add(new Range("/moves/0/cut/line/fingerDeg", "flat", "fingerDeg"));
-    for (String f : List.of("gapMm", "outDeg", "thicknessMm")) {
+    all.add(new Range("/moves/0/cut/rollDeg", "fingers", "rollDeg"));
+    for (String f : List.of("elevationDeg", "lengthMm")) {
+      all.add(new Range("/moves/0/cut/hand/first/" + f, "lift", f));
+    }
+    all.add(new Range("/moves/0/cut/hand/tuck/deg", "tuck", "deg"));
+    all.add(new Range("/moves/1/handling/tiltDeg", "handling", "tiltDeg"));
+    all.add(new Range("/wishes/points/2/standMm", "wish", "standMm"));
+    for (String f : List.of("gapMm", "outDeg", "thicknessMm", "leverMm")) {
       all.add(new Range("/moves/1/cut/" + f, "comb", f));
     }
     for (String f : List.of("number", "leverMm")) {

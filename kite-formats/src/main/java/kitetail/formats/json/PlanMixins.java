@@ -37,6 +37,7 @@ import kitetail.head.Walk;
 import kitetail.look.Layering;
 import kitetail.look.Side;
 import kitetail.look.Silhouette;
+import kitetail.plan.Handling;
 import kitetail.plan.Job;
 import kitetail.plan.Move;
 import kitetail.plan.School;
@@ -102,7 +103,8 @@ final class PlanMixins {
     @JsonSubTypes.Type(value = Guide.ByEye.class, name = "byEye"),
     @JsonSubTypes.Type(value = Guide.Fixed.class, name = "fixed"),
     @JsonSubTypes.Type(value = Guide.Seen.class, name = "seen"),
-    @JsonSubTypes.Type(value = Guide.Two.class, name = "two")
+    @JsonSubTypes.Type(value = Guide.Two.class, name = "two"),
+    @JsonSubTypes.Type(value = Guide.Pinched.class, name = "pinched")
   })
   private interface GuideKinds {}
 
@@ -229,6 +231,9 @@ final class PlanMixins {
           School.Product.class,
           School.Cowlick.class,
           Move.Stand.class,
+          Handling.Stroke.class,
+          Handling.EarHeld.class,
+          Handling.Wetting.class,
           Styling.Way.class,
           Styling.Part.class,
           Styling.Dried.class,

@@ -4,8 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import kitetail.check.Check;
+import kitetail.check.Handled;
 import kitetail.check.Heed;
 import kitetail.formats.words.CareWords;
+import kitetail.formats.words.HandlingWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.geom.Vec3;
@@ -77,11 +79,16 @@ public final class ResultJson {
     r.put("minutes", round(o.minutes()));
     ArrayNode moves = r.putArray("moves");
     List<List<Heed>> heeds = Heed.of(plan, o);
+    List<Handled> handled = Handled.of(plan, o);
     for (int k = 0; k < heeds.size(); k++) {
       ObjectNode m = moves.addObject();
       move(m, o.steps().get(k));
       ArrayNode said = m.putArray("heeds");
       CareWords.of(heeds.get(k), WORDS).forEach(said::add);
+      ArrayNode how = m.putArray("handling");
+      if (handled.get(k) != null) {
+        HandlingWords.of(handled.get(k), plan.moves().get(k).stand()).forEach(how::add);
+      }
     }
     ArrayNode sections = r.putArray("sections");
     o.extents().forEach(e -> section(sections.addObject(), e));

@@ -10,11 +10,13 @@ import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
+import kitetail.cut.Hand;
 import kitetail.cut.Hold;
 import kitetail.cut.Outline;
 import kitetail.cut.Texture;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
+import kitetail.section.Scalar;
 
 /** Cuts in words. */
 record CutWords(Words words) {
@@ -29,9 +31,10 @@ record CutWords(Words words) {
     if (cut instanceof Guard g) {
       return String.format(
           Locale.ROOT,
-          "Guard %s (%s), %s the grain%s.",
+          "Guard %s (%s)%s, %s the grain%s.",
           at("number", number(g.number())),
           mm(g.heightMm()),
+          lever(g.leverMm()),
           at("grain", g.grain() == Guard.Grain.WITH ? "with" : "against"),
           g.rockOut() == null ? "" : ", rocked out at the top");
     }
@@ -76,15 +79,56 @@ record CutWords(Words words) {
 
   private String fingers(Fingers f) {
     return String.format(
-        "Over the fingers, %s, %s bites %s, held %s%s, %s%s; %s.",
+        "Over the fingers, %s, %s bites %s, %sheld %s%s, %s%s%s; %s.",
         at("blade", blade(f.blade())),
         at("biteMm", mm(f.biteMm())),
         parting(f.parting()),
+        f.hand() == null || f.hand().first() == null ? "" : first(f.hand().first()),
         at(f.hold() instanceof Hold.Elevation ? "hold.elevationDeg" : "hold.kind", hold(f.hold())),
         f.tension() == Fingers.Tension.NONE ? " without tension" : "",
         line(f.line(), f.guide()),
-        f.rollDeg() > 0 ? ", fingers rolled up" : "",
+        f.rollDeg() > 0 ? ", fingers rolled up " + at("rollDeg", degrees(f.rollDeg())) : "",
+        f.hand() == null ? "" : hand(f.hand()),
         at("guide.kind", guide(f.guide())));
+  }
+
+  private String first(Hand.Lift l) {
+    return String.format(
+        "first lifted to %s and cut to %s at the lower edge, then lowered: ",
+        at("hand.first.elevationDeg", degrees(l.elevationDeg())),
+        at("hand.first.lengthMm", mm(l.lengthMm())));
+  }
+
+  private String hand(Hand h) {
+    Hand.Tuck t = h.tuck();
+    String tuck =
+        t == null
+            ? ""
+            : String.format(
+                ", fingers %s %s from %s to %s %s",
+                t.deg() < 0 ? "tucked in" : "standing out",
+                at("hand.tuck.deg", degrees(Math.abs(t.deg()))),
+                mm(t.fromMm()),
+                mm(t.toMm()),
+                stretch(t.by()));
+    return tuck + (h.wraps() ? ", past the ridge on round the head" : "");
+  }
+
+  private static String stretch(Scalar by) {
+    return switch (by) {
+      case ABOVE_HAIRLINE_MM -> "above the hairline";
+      case ABOVE_RIDGE_MM -> "above the ridge";
+      case FROM_APEX_MM -> "from the apex";
+      case FROM_CENTRE_MM -> "from the centre";
+      case FORWARD_MM -> "forward of the apex";
+      case BELOW_APEX_MM -> "below the apex";
+      case AROUND_DEG, ACROSS_MM ->
+          throw new IllegalArgumentException("not the same on both sides");
+    };
+  }
+
+  private static String degrees(double deg) {
+    return String.format(Locale.ROOT, "%.0f°", deg);
   }
 
   private static String blade(Blade b) {
@@ -202,10 +246,17 @@ record CutWords(Words words) {
     if (g instanceof Guide.Two t) {
       return "two guides, at the " + words.place(t.place()) + " and the " + words.place(t.far());
     }
+    if (g instanceof Guide.Pinched) {
+      return "each bite pinched to its middle";
+    }
     Guide.Fixed f = (Guide.Fixed) g;
     return "all brought to a fixed guide at the "
         + words.place(f.place())
-        + (f.gather() == Guide.Gather.SPOT ? ", gathered to one spot" : "");
+        + switch (f.gather()) {
+          case ROW -> "";
+          case SPOT -> ", gathered to one spot";
+          case PLANE -> ", each straight across to its plane";
+        };
   }
 
   private String comb(Comb c) {
@@ -224,10 +275,14 @@ record CutWords(Words words) {
         at("gapMm", mm(c.gapMm())),
         at("outDeg", lean(c.outDeg())),
         c.square() == null ? "" : ", not following the round",
-        c.lift() == Comb.Lift.ALONG_GROWTH ? ", along the growth" : "",
+        (c.lift() == Comb.Lift.ALONG_GROWTH ? ", along the growth" : "") + lever(c.leverMm()),
         c.turn() == null
             ? "up in a straight line until no hair is caught"
             : "turned outward in a C after " + mm(c.turn().atMm()));
+  }
+
+  private String lever(double addsMm) {
+    return addsMm == 0 ? "" : ", lever open by " + at("leverMm", mm(addsMm));
   }
 
   private static String lean(double outDeg) {

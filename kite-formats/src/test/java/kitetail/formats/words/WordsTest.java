@@ -5,19 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import kitetail.check.Handled;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
+import kitetail.cut.Hand;
 import kitetail.cut.Hold;
 import kitetail.formats.json.Families;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
+import kitetail.plan.Handling;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.section.Facing;
+import kitetail.section.Scalar;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -72,6 +76,49 @@ class WordsTest {
         new Fingers(
             new Hold.Elevation(0), new CutLine.Round(60), new Guide.Travelling(), Facing.LEFT, 9);
     assertThat(CM.sentence(move(down))).contains("lying down the head").contains("to the left");
+  }
+
+  @Test
+  void theHandWithinABite_isSaid() {
+    Fingers f =
+        new Fingers(
+            new Hold.StraightOut(), new CutLine.Round(60), new Guide.Travelling(), Facing.UP, 12);
+    Hand.Tuck tuck = new Hand.Tuck(Scalar.ABOVE_HAIRLINE_MM, 20, 50, -25);
+    assertThat(CM.sentence(move(f.with(new Hand(new Hand.Lift(120, 90), tuck, false)))))
+        .contains("first lifted to 120° and cut to 9.0 cm at the lower edge, then lowered: held")
+        .contains("fingers tucked in 25° from 2.0 cm to 5.0 cm above the hairline");
+    CutLine wall = new CutLine.Flat(Facing.LEFT, Place.EAR_TOP_LEFT, 40, 0);
+    Fingers flat = new Fingers(new Hold.StraightOut(), wall, new Guide.ByEye(), Facing.UP, 12);
+    assertThat(CM.sentence(move(flat.with(new Hand(null, null, true)))))
+        .contains("past the ridge on round the head; by eye");
+    assertThat(CM.sentence(move(f.with(new Guide.Pinched()))))
+        .endsWith("each bite pinched to its middle.");
+    Guide plane = new Guide.Fixed(Place.APEX, Guide.Gather.PLANE);
+    assertThat(CM.sentence(move(f.with(plane)))).contains("each straight across to its plane");
+  }
+
+  /** Seen from where the stylist stands. */
+  @Test
+  void howAMoveIsHandled_isSaidInFewWords() {
+    Handled back =
+        new Handled(
+            20,
+            Handling.Stroke.BACK,
+            Handled.Side.LEFT,
+            Handling.EarHeld.CLIENT,
+            Handling.Wetting.MIST,
+            Handled.Shears.PRECISION);
+    assertThat(HandlingWords.of(back, Move.Stand.BACK))
+        .containsExactly(
+            "Mist first",
+            "chin down 20°",
+            "client holds the ear",
+            "strokes back, left hand",
+            "precision shears");
+    Handled front =
+        new Handled(-15, null, null, null, Handling.Wetting.NONE, Handled.Shears.DRY_CUTTING);
+    assertThat(HandlingWords.of(front, Move.Stand.FRONT))
+        .containsExactly("chin down 15°", "dry-cutting shears");
   }
 
   @Test

@@ -1,0 +1,79 @@
+import type { Handling, Move } from "../api/types";
+import { change } from "../store/planStore";
+import { Pick } from "./Pick";
+
+const FREE = ["", "worked out"] as const;
+const TILTS = [
+  FREE,
+  ["0", "upright"],
+  ["15", "15° away"],
+  ["30", "30° away"],
+  ["-15", "15° toward"],
+] as const;
+const STROKES = [FREE, ["down", "down"], ["up", "up"], ["forward", "forward"], ["back", "back"]] as const;
+const EARS = [FREE, ["comb", "by the comb"], ["client", "by the client"], ["hand", "by your hand"]] as const;
+const WETTINGS = [FREE, ["none", "nothing"], ["mist", "mist"], ["lotion", "cutting lotion"]] as const;
+const DAMPS = [
+  ["wet", "wet"],
+  ["damp", "damp"],
+  ["dry", "dry"],
+] as const;
+const ASKS = [
+  ["no", "no"],
+  ["yes", "the client is asked"],
+] as const;
+
+/** How a move is done beside its cut; what is not set here is worked out. */
+export function HandlingPanel({ move, index }: { move: Move; index: number }) {
+  const at = ["moves", index];
+  const has = move.handling ?? {};
+  const set = (key: keyof Handling, value: string | number | undefined) => {
+    const next = { ...has, [key]: value };
+    const none = Object.values(next).every((v) => v === undefined);
+    change([...at, "handling"], none ? undefined : next);
+  };
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Pick label="Hair is" value={move.damp} options={DAMPS} onChange={(v) => change([...at, "damp"], v)} />
+      <Pick
+        label="Before it"
+        value={has.wetting ?? ""}
+        options={WETTINGS as readonly (readonly [string, string])[]}
+        onChange={(v) => set("wetting", v || undefined)}
+      />
+      <Pick
+        label="Head tilted"
+        value={has.tiltDeg === undefined ? "" : String(has.tiltDeg)}
+        options={tilts(has.tiltDeg)}
+        onChange={(v) => set("tiltDeg", v === "" ? undefined : Number(v))}
+      />
+      <Pick
+        label="Strokes"
+        value={has.stroke ?? ""}
+        options={STROKES as readonly (readonly [string, string])[]}
+        onChange={(v) => set("stroke", v || undefined)}
+      />
+      <Pick
+        label="Ear held"
+        value={has.ear ?? ""}
+        options={EARS as readonly (readonly [string, string])[]}
+        onChange={(v) => set("ear", v || undefined)}
+      />
+      <Pick
+        label="Asked first"
+        value={move.askFirst ? "yes" : "no"}
+        options={ASKS}
+        onChange={(v) => change([...at, "askFirst"], v === "yes")}
+      />
+    </div>
+  );
+}
+
+/** A tilt set elsewhere stays among the choices. */
+function tilts(now?: number): readonly (readonly [string, string])[] {
+  const known = TILTS as readonly (readonly [string, string])[];
+  const own = now === undefined ? "" : String(now);
+  return known.some(([v]) => v === own)
+    ? known
+    : [...known, [own, `${Math.abs(now ?? 0)}° ${(now ?? 0) > 0 ? "away" : "toward"}`]];
+}
