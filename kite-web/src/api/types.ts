@@ -202,6 +202,7 @@ export type Hold =
   | { kind: "toward"; facing: Facing };
 export type Line =
   | { kind: "round"; lengthMm: number; fingerDeg?: number }
+  | { kind: "level"; place: string; lengthMm: number; fallsDeg: number }
   | { kind: "off"; lengthMm: number }
   | { kind: "slope"; place: string; lengthMm: number; far: string; farMm: number; eachSide?: boolean }
   | { kind: "flat"; facing: Facing; place: string; lengthMm: number; fingerDeg: number };

@@ -32,6 +32,7 @@ const LINES = [
   ["round", "follows the head"],
   ["flat", "flat line"],
   ["slope", "slope"],
+  ["level", "level, as it falls"],
   ["off", "as it is, shorter"],
 ] as const;
 
@@ -56,7 +57,21 @@ const newLine = (k: Line["kind"], lengthMm: number): Line =>
       ? { kind: k, place: "crown", lengthMm, far: "front", farMm: lengthMm }
       : k === "off"
         ? { kind: k, lengthMm: 10 }
+        : k === "level"
+          ? { kind: k, place: "nape", lengthMm, fallsDeg: 0 }
         : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
+
+/** A level line is cut as the hair falls, by a guide that goes along. */
+function setLine(cut: Fingers, at: (string | number)[], kind: Line["kind"]) {
+  const line = newLine(kind, cut.line.lengthMm);
+  if (kind !== "level") return change([...at, "line"], line);
+  return change(at, {
+    ...cut,
+    line,
+    hold: { kind: "elevation", elevationDeg: 0 },
+    guide: { kind: "travelling" },
+  });
+}
 
 /** All the numbers of a cut over the fingers but its length. */
 export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | number)[]; units: Units }) {
@@ -128,7 +143,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
         label="Line"
         value={cut.line.kind}
         options={LINES}
-        onChange={(k) => change([...at, "line"], newLine(k, cut.line.lengthMm))}
+        onChange={(k) => setLine(cut, at, k)}
       />
       {cut.line.kind === "flat" && (
         <>
@@ -146,6 +161,25 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
             max={60}
             unit="°"
             onChange={(v) => change([...at, "line", "fingerDeg"], v)}
+          />
+        </>
+      )}
+      {cut.line.kind === "level" && (
+        <>
+          <Pick
+            label="Set at"
+            value={cut.line.place}
+            options={PLACES as readonly (readonly [string, string])[]}
+            onChange={(v) => change([...at, "line", "place"], v)}
+          />
+          <Stepper
+            label="Falls toward the back"
+            value={cut.line.fallsDeg}
+            step={5}
+            min={-45}
+            max={45}
+            unit="°"
+            onChange={(v) => change([...at, "line", "fallsDeg"], v)}
           />
         </>
       )}

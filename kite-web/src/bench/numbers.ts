@@ -36,6 +36,7 @@ const LENGTHS: Record<string, [string, number, number]> = {
 const PLAIN: Record<string, [string, number, number, number, string]> = {
   "hold.elevationDeg": ["Elevation", 15, 0, 180, "°"],
   "line.fingerDeg": ["Finger angle", 5, -60, 60, "°"],
+  "line.fallsDeg": ["Falls toward the back", 5, -45, 45, "°"],
   rollDeg: ["Fingers rolled up", 5, 0, 45, "°"],
   "hand.first.elevationDeg": ["Lifted first to", 15, 60, 180, "°"],
   "hand.tuck.deg": ["In (below 0) or out", 5, -60, 60, "°"],

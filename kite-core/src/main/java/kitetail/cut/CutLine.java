@@ -210,6 +210,55 @@ public sealed interface CutLine {
   }
 
   /**
+   * A level all round, cut as the hair falls: down the head to the hairline, then plumb to the
+   * level. An outline that hangs level is longer where the hairline is higher.
+   *
+   * @param place of the hairline where the level is set
+   * @param fallsDeg how much the level falls toward the back; below 0 toward the front, −45 to 45
+   */
+  record Level(Place place, double lengthMm, double fallsDeg) implements CutLine {
+    public Level {
+      checkLength(lengthMm);
+      if (!(Math.abs(fallsDeg) <= 45)) {
+        throw new IllegalArgumentException("fallsDeg must be -45 to 45, was " + fallsDeg);
+      }
+    }
+
+    @Override
+    public boolean asksEverywhere() {
+      return true;
+    }
+
+    @Override
+    public Level withLength(double mm) {
+      return new Level(place, mm, fallsDeg);
+    }
+
+    @Override
+    public Level mirrored() {
+      return new Level(place.mirrored(), lengthMm, fallsDeg);
+    }
+
+    @Override
+    public Laid on(Head head, Hold hold) {
+      double falls = Math.tan(Math.toRadians(fallsDeg));
+      Vec3 set = hairline(head, head.place(place));
+      double level = set.z() - lengthMm;
+      return (root, pull, rise) -> {
+        Vec3 edge = hairline(head, root);
+        double plumb = edge.z() - level + falls * (set.y() - edge.y());
+        double down = head.hairlineFromApexMm(head.azimuthRad(root)) - head.fromApexMm(root);
+        return Math.max(0, plumb + Math.max(0, down));
+      };
+    }
+
+    private static Vec3 hairline(Head h, Vec3 p) {
+      double a = h.azimuthRad(p);
+      return h.point(a, h.hairlineFromApexMm(a));
+    }
+  }
+
+  /**
    * So much off the ends, the same everywhere: the line that is there is followed. What it leaves
    * goes by the hair before it, so it has no length of its own where it is laid.
    *

@@ -40,6 +40,9 @@ public record Fingers(
    */
   public static final double HAND_MM = 60;
 
+  /** Lifted no higher, hair still hangs as it falls; an assumption. */
+  private static final double FALLS_DEG = 15;
+
   public Fingers {
     if (!(biteMm >= 3 && biteMm <= 60)) {
       throw new IllegalArgumentException("biteMm must be 3 to 60, was " + biteMm);
@@ -53,6 +56,11 @@ public record Fingers(
     if (hand != null && hand.wraps() && !(line instanceof CutLine.Flat && guide.travels())) {
       throw new IllegalArgumentException(
           "wraps needs a flat line and a guide that travels, was " + line + " and " + guide);
+    }
+    boolean falls = hold instanceof Hold.Elevation e && e.elevationDeg() <= FALLS_DEG;
+    if (line instanceof CutLine.Level && !(falls && guide.travels())) {
+      throw new IllegalArgumentException(
+          "a level line is cut at natural fall with a guide that travels, was " + hold);
     }
     if (hand != null && line instanceof CutLine.Off) {
       throw new IllegalArgumentException("hand must be left out where the line is followed");

@@ -153,6 +153,30 @@ class HandTest {
     }
   }
 
+  /** A level outline, on a real head: hairline to level is plumb, so every end is at one height. */
+  @Test
+  void aLevelOutline_endsAtOneHeight_andMayFallToTheBack() {
+    Scalp s = Scalp.of(Head.of(new HeadSpec.Measured(570, null, null)), 600);
+    double nape = s.head().place(Place.NAPE).z();
+    for (double falls : new double[] {0, 20}) {
+      CutLine level = new CutLine.Level(Place.NAPE, 150, falls);
+      Fingers f = new Fingers(new Hold.Elevation(0), level, new Guide.Travelling(), Facing.UP, 25);
+      int[] roots = On.roots(s, ALL);
+      double[] left = On.leaves(f, s, ALL);
+      for (int k = 0; k < roots.length; k++) {
+        double a = s.azimuthRad(roots[k]);
+        Vec3 edge = s.head().point(a, s.head().hairlineFromApexMm(a));
+        double end = edge.z() - (left[k] - s.aboveHairlineMm(roots[k]));
+        double back = s.head().place(Place.NAPE).y() - edge.y();
+        double want = nape - 150 - Math.tan(Math.toRadians(falls)) * back;
+        assertThat(end).isCloseTo(want, within(1.0));
+      }
+    }
+    CutLine level = new CutLine.Level(Place.NAPE, 150, 0);
+    assertThatThrownBy(() -> new Fingers(OUT, level, new Guide.Travelling(), Facing.UP, 25))
+        .hasMessageContaining("natural fall");
+  }
+
   @Test
   void aHandThatCannotBe_isRefusedWithTheReason() {
     assertThatThrownBy(() -> EVEN.with(new Hand(null, null, true)))

@@ -90,6 +90,7 @@ final class PlanMixins {
     @JsonSubTypes.Type(value = CutLine.Round.class, name = "round"),
     @JsonSubTypes.Type(value = CutLine.Flat.class, name = "flat"),
     @JsonSubTypes.Type(value = CutLine.Slope.class, name = "slope"),
+    @JsonSubTypes.Type(value = CutLine.Level.class, name = "level"),
     @JsonSubTypes.Type(value = CutLine.Off.class, name = "off")
   })
   private interface LineKinds {}

@@ -206,6 +206,15 @@ record CutWords(Words words) {
     if (l instanceof CutLine.Off) {
       return length + " off the ends, following the line that is there";
     }
+    if (l instanceof CutLine.Level v) {
+      String falls =
+          v.fallsDeg() == 0
+              ? "level all round"
+              : "falling "
+                  + at("line.fallsDeg", degrees(Math.abs(v.fallsDeg())))
+                  + (v.fallsDeg() > 0 ? " toward the back" : " toward the front");
+      return "cut " + falls + ", " + length + " at the " + words.place(v.place());
+    }
     CutLine.Flat f = (CutLine.Flat) l;
     return "cut to "
         + (f.facing() == Facing.UP || f.facing() == Facing.DOWN ? "a level" : "an upright")
