@@ -6,7 +6,10 @@ import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Finding.Unit;
 
-/** A hole at the recession: the corners were not brought back to it. */
+/**
+ * A hole at the recession: the corners were not brought back to it. Where longer hair is meant to
+ * lie over short hair there, it is none.
+ */
 final class HoleAtFront implements Rule {
   private static final Set<Place> RECESSIONS = Set.of(Place.RECESSION_LEFT, Place.RECESSION_RIGHT);
 
@@ -24,6 +27,8 @@ final class HoleAtFront implements Rule {
   public void find(Evidence e, Found out) {
     e.look().holes().stream()
         .filter(h -> RECESSIONS.contains(h.place()))
+        .filter(
+            h -> e.outcome().ledges().stream().noneMatch(l -> l.meant() && l.near() == h.place()))
         .forEach(
             h -> out.add(Severity.WARN, null, h.place(), 100 * h.share(), Unit.PERCENT, List.of()));
   }

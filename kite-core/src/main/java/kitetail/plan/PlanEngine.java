@@ -25,7 +25,7 @@ import kitetail.wish.Reading;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.6.0";
+  public static final String VERSION = "0.6.1";
 
   private static final double TOUCHED_MM = 0.05;
 

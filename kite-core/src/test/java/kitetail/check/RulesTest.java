@@ -41,6 +41,7 @@ import kitetail.look.Weight;
 import kitetail.look.WeightLine;
 import kitetail.plan.Finding;
 import kitetail.plan.Job;
+import kitetail.plan.Ledge;
 import kitetail.plan.Meant;
 import kitetail.plan.Move;
 import kitetail.plan.Outcome;
@@ -69,6 +70,7 @@ class RulesTest {
     private Styling styling = Styling.NATURAL;
     private Hair hair = Hair.DEFAULT;
     private Look look;
+    List<Ledge> ledges = List.of();
 
     Case(IntToDoubleFunction startMm) {
       now = IntStream.range(0, S.roots()).mapToDouble(startMm).toArray();
@@ -119,6 +121,11 @@ class RulesTest {
       return this;
     }
 
+    Case stepped(Ledge... l) {
+      ledges = List.of(l);
+      return this;
+    }
+
     Case seen(Look l) {
       look = l;
       return this;
@@ -144,7 +151,7 @@ class RulesTest {
               new Cover(List.of(), List.of()),
               List.of(),
               List.of(),
-              List.of(),
+              ledges,
               List.of());
       Found out = new Found();
       out.of(rule);
@@ -330,6 +337,13 @@ class RulesTest {
             new HoleAtFront(),
             holes(new Weight.Hole(Place.RECESSION_LEFT, 0.2)),
             holes(new Weight.Hole(Place.RIDGE_LEFT, 0.2))));
+    // Under a jump that is meant there, as where a fringe lies over a short temple, it is no hole.
+    Ledge meant = new Ledge(50, 20, 0, Place.RECESSION_LEFT, "all", "all", true);
+    all.add(
+        new Pair(
+            new HoleAtFront(),
+            holes(new Weight.Hole(Place.RECESSION_LEFT, 0.2)),
+            holes(new Weight.Hole(Place.RECESSION_LEFT, 0.2)).stepped(meant)));
     all.add(
         new Pair(
             new Hole(),

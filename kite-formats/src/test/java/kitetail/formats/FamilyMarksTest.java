@@ -9,8 +9,11 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import kitetail.fall.Fall;
+import kitetail.fall.Styling;
 import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
+import kitetail.geom.Vec3;
 import kitetail.growth.Worn;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
@@ -18,6 +21,8 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
+import kitetail.look.Landing;
+import kitetail.look.Layering;
 import kitetail.look.Side;
 import kitetail.plan.Ledge;
 import kitetail.plan.Outcome;
@@ -135,6 +140,79 @@ class FamilyMarksTest {
       return 1 - o().after().lengthMm(root, last) / o().after().lengthMm(root, 0);
     }
 
+    /**
+     * Of the hair of the back that comes down past its hairline, the share that is still there over
+     * the last quarter of its hanging length.
+     */
+    double throughTheLastQuarter() {
+      double top = scalp().head().place(Place.NAPE).z();
+      double end = endsZ(worn, Side.NAPE);
+      return hairPast(end + (top - end) / 4) / hairPast(top);
+    }
+
+    private double hairPast(double z) {
+      Fall f = worn.fall();
+      double hairs = 0;
+      for (int i = 0; i < f.strands(); i++) {
+        hairs += behind(i) && f.tip(i).z() <= z ? f.hairs(i) : 0;
+      }
+      return hairs;
+    }
+
+    private boolean behind(int i) {
+      return Math.abs(scalp().azimuthRad(i)) > Math.toRadians(120);
+    }
+
+    /** Hair above the tops of the ears to the client's right over that to the left, by weight. */
+    static double rightOverLeftAboveTheEars(Worn worn) {
+      Fall f = worn.fall();
+      double ear = worn.outcome().scalp().head().place(Place.EAR_TOP_LEFT).z();
+      double[] sides = new double[2];
+      for (int i = 0; i < f.strands(); i++) {
+        double mm3 = f.hairs(i) * f.diameterMm(i) * f.diameterMm(i) * f.lengthMm(i);
+        for (int k = 1; k < f.points(); k++) {
+          Vec3 p = f.point(i, k);
+          sides[p.x() < 0 ? 0 : 1] += p.z() > ear ? mm3 / f.curlRatio(i) : 0;
+        }
+      }
+      return sides[1] / sides[0];
+    }
+
+    /** Where the ends of the fringe lie, mean. */
+    static Vec3 fringeEnds(Worn worn) {
+      Scalp s = worn.outcome().scalp();
+      Vec3 sum = new Vec3(0, 0, 0);
+      int n = 0;
+      for (int i = 0; i < worn.fall().strands(); i++) {
+        if (Math.abs(s.azimuthRad(i)) < Math.toRadians(36) && s.aboveHairlineMm(i) < 30) {
+          sum = sum.plus(worn.fall().tip(i));
+          n++;
+        }
+      }
+      return sum.times(1.0 / n);
+    }
+
+    /** Steps of 8 mm and more that no plan meant; less is no ledge (common practice). */
+    List<Ledge> unmeant() {
+      return o().ledges().stream().filter(l -> !l.meant() && l.heightMm() >= 8).toList();
+    }
+
+    /** The same hair combed and dried another way. */
+    Worn wornAs(Styling styling) {
+      return Worn.of(plan.worn(styling), STANDS.get(plan.head()), 0);
+    }
+
+    /** Height of the ends of a side in the head's axes, mm. */
+    static double endsZ(Worn worn, Side side) {
+      Head head = worn.outcome().scalp().head();
+      Landing l = worn.look().landing(side).orElseThrow();
+      return head.face().get(l.place()).z() - l.belowMm();
+    }
+
+    double faceZ(FacePlace p) {
+      return scalp().head().face().get(p).z();
+    }
+
     /** How high the highest end stands over the apex. */
     double standsMm() {
       double most = 0;
@@ -188,6 +266,7 @@ class FamilyMarksTest {
     var s = Arrays.stream(d.o().afterMm()).summaryStatistics();
     assertThat(s.getMax() - s.getMin()).isLessThan(2);
     assertThat(d.worn().look().lines()).isEmpty();
+    assertThat(d.worn().look().layering()).allMatch(l -> l.kind() == Layering.Kind.UNIFORM);
   }
 
   private static void quiet(Done d) {
@@ -197,6 +276,8 @@ class FamilyMarksTest {
     assertThat(d.at(Place.NAPE)).isBetween(3.0, 6.0);
     assertThat(d.upFrom(Place.NAPE, 20)).isGreaterThan(d.at(Place.NAPE) + 3);
     assertThat(d.ears()).isLessThan(0.15);
+    assertThat(d.unmeant()).as("no ledge from apex to nape").noneMatch(l -> d.behind(l.at()));
+    assertThat(d.worn().look().skin()).as("skin").allMatch(k -> k.heightMm() <= 10);
   }
 
   private static void swept(Done d) {
@@ -205,7 +286,7 @@ class FamilyMarksTest {
     assertThat(d.lands(Side.FRINGE)).as("stays off the face").isNull();
     assertThat(d.at(Place.TEMPLE_LEFT)).isGreaterThan(d.at(Place.EAR_TOP_LEFT));
     assertThat(d.at(Place.TEMPLE_RIGHT)).isGreaterThan(d.at(Place.EAR_TOP_RIGHT));
-    assertThat(d.ears()).as("the ear's upper quarter at most").isLessThan(0.3);
+    assertThat(d.ears()).as("the ear's upper quarter at most").isLessThan(0.25);
   }
 
   private static void loose(Done d) {
@@ -228,6 +309,11 @@ class FamilyMarksTest {
         .isGreaterThan(d.upFrom(Place.MASTOID_RIGHT, 22) + 2);
     assertThat(d.belowMm(Side.FRINGE)).as("above the brow").isLessThan(0);
     assertThat(d.o().ledges()).as("the heavy line is meant").anyMatch(Ledge::meant);
+    for (int i = 0; i < d.scalp().sites(); i++) {
+      if (d.scalp().aboveRidgeMm(i) < -12) {
+        assertThat(d.o().afterMm()[i]).as("below the ridge").isLessThanOrEqualTo(22);
+      }
+    }
   }
 
   private static void hardLine(Done d) {
@@ -247,6 +333,9 @@ class FamilyMarksTest {
     assertThat(d.at(Place.EAR_TOP_LEFT)).as("half moon").isLessThan(2.5);
     assertThat(d.at(Place.EAR_TOP_RIGHT)).isLessThan(2.5);
     assertThat(d.ears()).isLessThan(0.15);
+    assertThat(d.unmeant())
+        .as("no ledge on top")
+        .noneMatch(l -> d.scalp().aboveRidgeMm(l.at()) > 0);
   }
 
   private static void throwBack(Done d) {
@@ -266,13 +355,22 @@ class FamilyMarksTest {
       assertThat(d.hangsMm(s)).as("between jaw and collar bone").isBetween(130.0, 260.0);
     }
     assertThat(d.hangsMm(Side.LEFT)).isCloseTo(d.hangsMm(Side.RIGHT), within(12.0));
-    assertThat(d.hangsMm(Side.NAPE)).isGreaterThan(120);
+    assertThat(d.hangsMm(Side.NAPE)).isGreaterThan(90);
+    double back = Done.endsZ(d.worn(), Side.NAPE);
+    for (Side s : List.of(Side.LEFT, Side.RIGHT)) {
+      assertThat(Done.endsZ(d.worn(), s)).as("level all round").isCloseTo(back, within(10.0));
+    }
+    assertThat(d.at(Place.APEX)).as("layers end above the outline").isLessThan(250);
   }
 
   private static void tapered(Done d) {
     for (Place p : List.of(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT)) {
       assertThat(d.at(p)).isLessThanOrEqualTo(18);
     }
+    for (Place p : List.of(Place.TEMPLE_LEFT, Place.TEMPLE_RIGHT)) {
+      assertThat(d.at(p)).as("close at the temple").isLessThanOrEqualTo(18);
+    }
+    assertThat(d.unmeant()).isEmpty();
     assertThat(d.at(Place.NAPE)).isBetween(6.0, 12.0);
     assertThat(Arrays.stream(d.o().afterMm()).min().orElseThrow()).as("no skin").isGreaterThan(4);
     assertThat(d.upFrom(Place.EAR_TOP_LEFT, 40)).isGreaterThan(d.at(Place.EAR_TOP_LEFT) + 14);
@@ -297,6 +395,14 @@ class FamilyMarksTest {
     assertThat(d.worn().look().ears().leftShare()).as("light ear free").isLessThan(0.3);
     assertThat(d.hangsMm(Side.NAPE)).as("tucked").isLessThan(15);
     assertThat(d.upFrom(Place.NAPE_CORNER_RIGHT, 3)).isGreaterThan(d.at(Place.NAPE));
+    assertThat(d.upFrom(Place.NAPE_CORNER_LEFT, 3)).isGreaterThan(d.at(Place.NAPE) - 0.5);
+    assertThat(Done.endsZ(d.worn(), Side.RIGHT))
+        .as("the heavy front ends between cheek and jaw")
+        .isBetween(d.faceZ(FacePlace.JAW_RIGHT) - 8, d.faceZ(FacePlace.CHEEK_RIGHT) + 8);
+    Styling noPart = d.plan().styling().combed(Styling.Way.NATURAL).parted(Styling.Part.NONE);
+    assertThat(Done.rightOverLeftAboveTheEars(d.wornAs(noPart)))
+        .as("worn without a part both sides carry alike")
+        .isBetween(0.75, 1.25);
   }
 
   private static void standUp(Done d) {
@@ -310,6 +416,8 @@ class FamilyMarksTest {
     int root = d.scalp().root(Place.FRONT);
     assertThat(d.o().after().share(root, 0)).as("see-through").isLessThan(0.7);
     d.risesFromTheNape(Place.CROWN, 2);
+    assertThat(d.o().after().lengthMm(root, d.lengths(Place.FRONT) - 1)).isLessThanOrEqualTo(42);
+    assertThat(d.unmeant()).as("no ledge between top and back").isEmpty();
   }
 
   private static void shortSides(Done d) {
@@ -342,6 +450,12 @@ class FamilyMarksTest {
     assertThat(d.lands(Side.FRINGE)).isEqualTo(FacePlace.BROW_RIGHT);
     assertThat(d.hangsMm(Side.NAPE)).as("between collar and shoulder").isBetween(70.0, 130.0);
     assertThat(d.at(Place.NAPE)).isGreaterThan(d.at(Place.APEX) + 15);
+    Worn left = d.wornAs(d.plan().styling().combed(Styling.Way.LEFT));
+    Worn right = d.wornAs(d.plan().styling().combed(Styling.Way.RIGHT));
+    Vec3 ends = Done.fringeEnds(right);
+    Vec3 mirrored = new Vec3(-ends.x(), ends.y(), ends.z());
+    assertThat(Done.fringeEnds(left).distanceTo(mirrored)).as("works both ways").isLessThan(15);
+    assertThat(d.unmeant()).as("no ledge at the ridge").isEmpty();
   }
 
   private static void softTail(Done d) {
@@ -354,6 +468,8 @@ class FamilyMarksTest {
       assertThat(d.hangsMm(s)).isLessThan(75);
     }
     assertThat(d.hangsMm(Side.NAPE)).isGreaterThan(60);
+    double sides = Math.min(Done.endsZ(d.worn(), Side.LEFT), Done.endsZ(d.worn(), Side.RIGHT));
+    assertThat(Done.endsZ(d.worn(), Side.NAPE)).as("below the sides").isLessThan(sides - 50);
     assertThat(d.at(Place.NAPE)).as("the longest thing").isGreaterThan(d.longest() - 6);
     assertThat(d.lands(Side.FRINGE)).isEqualTo(FacePlace.BROW_RIGHT);
   }
@@ -372,7 +488,15 @@ class FamilyMarksTest {
     double ends = Math.min(d.at(Place.RECESSION_LEFT), d.at(Place.RECESSION_RIGHT));
     assertThat(d.at(Place.FRONT)).as("centre shorter").isBetween(ends - 25, ends - 8);
     assertThat(d.hangsMm(Side.NAPE)).isGreaterThan(70);
-    assertThat(d.hangsMm(Side.LEFT)).isCloseTo(d.hangsMm(Side.RIGHT), within(14.0));
+    assertThat(d.hangsMm(Side.LEFT)).isCloseTo(d.hangsMm(Side.RIGHT), within(10.0));
+    for (Side s : List.of(Side.LEFT, Side.RIGHT)) {
+      assertThat(Done.endsZ(d.worn(), s))
+          .as("front line between cheek and jaw")
+          .isBetween(d.faceZ(FacePlace.JAW_RIGHT) - 8, d.faceZ(FacePlace.CHEEK_RIGHT) + 8);
+    }
+    assertThat(Done.endsZ(d.worn(), Side.FRINGE))
+        .as("at the nose bridge or above")
+        .isGreaterThan(d.faceZ(FacePlace.EYE_RIGHT) - 4);
     assertThat(d.at(Place.NAPE)).isGreaterThan(d.at(Place.NAPE_CORNER_LEFT) + 10);
     assertThat(d.at(Place.NAPE)).isGreaterThan(d.at(Place.NAPE_CORNER_RIGHT) + 10);
   }
@@ -387,18 +511,14 @@ class FamilyMarksTest {
     assertThat(d.lands(Side.FRINGE)).isEqualTo(FacePlace.BROW_RIGHT);
     assertThat(d.belowMm(Side.FRINGE)).isBetween(-14.0, 8.0);
     assertThat(d.hangsMm(Side.NAPE)).isBetween(80.0, 160.0);
-    int root = d.scalp().root(Place.NAPE);
-    double through = 0;
-    for (int k = 0; k < d.o().after().lengths(root); k++) {
-      if (d.o().after().lengthMm(root, k) > 0.75 * d.at(Place.NAPE)) {
-        through += d.o().after().share(root, k);
-      }
-    }
-    assertThat(through).as("thinner toward its end").isLessThanOrEqualTo(0.75);
+    assertThat(d.throughTheLastQuarter()).as("thinner toward its end").isLessThanOrEqualTo(0.5);
   }
 
   private static void keptLength(Done d) {
     assertThat(d.at(Place.NAPE)).isGreaterThanOrEqualTo(0.95 * d.before(Place.NAPE));
+    for (Place p : List.of(Place.BEHIND_EAR_LEFT, Place.BEHIND_EAR_RIGHT)) {
+      assertThat(d.at(p)).isGreaterThanOrEqualTo(0.95 * d.before(p));
+    }
     assertThat(d.at(Place.RIDGE_LEFT)).as("corners kept").isGreaterThan(d.at(Place.APEX) + 5);
     assertThat(d.at(Place.TEMPLE_LEFT)).isLessThan(d.at(Place.EAR_TOP_LEFT));
     for (Side s : List.of(Side.LEFT, Side.RIGHT)) {
