@@ -168,7 +168,7 @@ function Points({ points, reading, units, set }: PointsProps) {
                   problems={[]}
                   set={(mm) => change(i, { place: p.place, standMm: mm ?? 5 })}
                 />
-                <span>up, worn up</span>
+                <span>worn up</span>
               </>
             ) : p.landing === undefined ? (
               <LengthField

@@ -74,7 +74,7 @@ public record Handled(
   private static final double DRIES_MIN = 10;
 
   /** Hair rooted so near the top of an ear is cut round it; an assumption. */
-  private static final double EAR_MM = 45;
+  private static final double EAR_MM = 30;
 
   private static final double TOUCHED_MM = 0.05;
 

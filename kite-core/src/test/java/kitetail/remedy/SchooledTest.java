@@ -8,6 +8,7 @@ import kitetail.check.Check;
 import kitetail.cut.Aside;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
+import kitetail.cut.Dial;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
@@ -28,10 +29,14 @@ import kitetail.section.Limit;
 import kitetail.section.Scalar;
 import kitetail.section.Section;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Each school changes what it says, and is not warned about afterwards. */
 class SchooledTest {
   private static final HeadSpec SPEC = new HeadSpec.Measured(570, null, null);
+
+  private static final Limit LOW = new Limit.Between(Scalar.ABOVE_RIDGE_MM, -400, -6);
 
   private static final Plan PLAN =
       On.plan(
@@ -90,6 +95,60 @@ class SchooledTest {
     Plan p = by(school(School.Outline.OUTLINE_FIRST, null, null, null, null, 0));
     assertThat(ids(p).indexOf("line")).isLessThan(ids(p).indexOf("below"));
     assertThat(ids(p).indexOf("line")).isLessThan(ids(p).indexOf("top"));
+  }
+
+  private static School with(Enum<?> choice) {
+    return School.NONE.ways().stream()
+        .filter(w -> w.choice() == choice)
+        .findFirst()
+        .orElseThrow()
+        .school();
+  }
+
+  /** Sides, back and top, cut in that order. */
+  private static final Plan THREE =
+      On.plan(
+          SPEC,
+          StartingHair.Taped.six(110, 100, 90, 80, 80, 60),
+          List.of(
+              new Section("top", "Top", List.of(new Limit.Between(Scalar.ABOVE_RIDGE_MM, -6, 400))),
+              new Section(
+                  "sides", "Sides", List.of(LOW, new Limit.Between(Scalar.AROUND_DEG, -120, 120))),
+              new Section(
+                  "back", "Back", List.of(LOW, new Limit.Between(Scalar.AROUND_DEG, 120, -120)))),
+          List.of(
+              move("sides", "sides", over(), Job.LENGTH, Damp.WET),
+              move("back", "back", over(), Job.LENGTH, Damp.WET),
+              move("top", "top", over(), Job.LENGTH, Damp.WET)),
+          null,
+          null);
+
+  @ParameterizedTest
+  @CsvSource({"SIDES, sides", "BACK, back", "TOP, top"})
+  void whereAStylistBegins_isCutFirst(School.Begin begin, String first) {
+    assertThat(ids(Schooled.of(THREE, with(begin)))).startsWith(first);
+  }
+
+  /** A longer line in the hand takes a panel in fewer bites; common practice. */
+  @Test
+  void whoCutsPastTheKnuckle_takesFewerBites() {
+    Scalp s = Scalp.of(Head.of(SPEC), 500);
+    int first = PlanEngine.run(by(with(School.Knuckle.FIRST)), s).bites();
+    int second = PlanEngine.run(by(with(School.Knuckle.SECOND)), s).bites();
+    int past = PlanEngine.run(by(with(School.Knuckle.PAST)), s).bites();
+    assertThat(past).isLessThan(second);
+    assertThat(second).isLessThan(first);
+  }
+
+  /** Short over a whorl stands up, which who wants it so is not told. */
+  @Test
+  void whoLetsACowlickStand_isNotWarnedOfIt_andWhoLaysItDownIs() {
+    Scalp s = Scalp.of(Head.of(SPEC), 500);
+    Plan close = PLAN.withMoves(List.of(PLAN.move("top").with(over().turned(Dial.LENGTH, 30))));
+    assertThat(On.found(Schooled.of(close, with(School.Cowlick.LONG)), s))
+        .anyMatch(f -> f.rule().equals("cut-on-whorl"));
+    assertThat(On.found(Schooled.of(close, with(School.Cowlick.SHORT)), s))
+        .noneMatch(f -> f.rule().equals("cut-on-whorl"));
   }
 
   @Test
