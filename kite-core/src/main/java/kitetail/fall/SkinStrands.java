@@ -29,6 +29,8 @@ public final class SkinStrands {
   /** Over what length a beard's hair bends down by its weight and the comb; an assumption. */
   private static final double BENDS_MM = 26;
 
+  private static final int MOST_POINTS = 40;
+
   private final Mesh bust;
   private final float[] beard;
   private final float[] neck;
@@ -67,15 +69,27 @@ public final class SkinStrands {
    * @return x, y, z of each point of each strand in turn, root first, mm
    */
   public float[] beard(Fall f, int points, double perMm2) {
-    return strands(beard, f.hair().beard().lengthMm(), points, perMm2);
+    return strands(beard, f.hair().beard().lengthMm(), coil(f), points, perMm2);
+  }
+
+  /** How many points a strand of the beard wants, to be drawn as it curls. */
+  public int beardPoints(Fall f, int straight) {
+    Coil c = coil(f);
+    double turns = f.hair().beard().lengthMm() * c.ratio() / c.pitchMm();
+    return c.straight() ? straight : (int) Math.max(straight, Math.min(MOST_POINTS, 9 * turns));
+  }
+
+  /** A beard curls as the hair does; an assumption. */
+  private static Coil coil(Fall f) {
+    return Coil.of(f.hair().wetDry().curlRatio());
   }
 
   /** The neck's, likewise. */
   public float[] neck(Fall f, int points, double perMm2) {
-    return strands(neck, f.neckMm(), points, perMm2);
+    return strands(neck, f.neckMm(), Coil.NONE, points, perMm2);
   }
 
-  private float[] strands(float[] share, double length, int points, double perMm2) {
+  private float[] strands(float[] share, double length, Coil coil, int points, double perMm2) {
     int[] t = bust.triangles();
     float[] out = new float[0];
     if (length < LEAST_MM) {
@@ -94,14 +108,14 @@ public final class SkinStrands {
           out = Arrays.copyOf(out, Math.max(3 * points * 256, 2 * out.length));
         }
         // Shorter toward its borders.
-        strand(k, j, length * (0.4 + 0.6 * here), points, out, at);
+        strand(k, j, length * (0.4 + 0.6 * here), coil, points, out, at);
         n++;
       }
     }
     return Arrays.copyOf(out, 3 * n * points);
   }
 
-  private void strand(int k, int j, double usual, int points, float[] out, int at) {
+  private void strand(int k, int j, double usual, Coil coil, int points, float[] out, int at) {
     int[] t = bust.triangles();
     int seed = 31 * k + j;
     double a = Math.sqrt(Combing.hash(seed, 2));
@@ -123,14 +137,28 @@ public final class SkinStrands {
     Vec3 d = n.times(OUT).plus(along.times(1 / (along.norm() + 1e-9)));
     double lip = p.y() > LIP_Y && p.z() > LIP_Z ? Math.min(usual, LIP_MM) : usual;
     double length = lip * (0.75 + 0.25 * Combing.hash(seed, 7));
-    double h = length / (points - 1);
+    // Curled it winds about the way it grows, which is so much shorter.
+    double h = length * coil.ratio() / (points - 1);
+    double turned = 2 * Math.PI * Combing.hash(seed, 8);
     for (int i = 0; i < points; i++) {
-      out[at + 3 * i] = (float) p.x();
-      out[at + 3 * i + 1] = (float) p.y();
-      out[at + 3 * i + 2] = (float) p.z();
       Vec3 way = d.plus(new Vec3(0, 0, -i * h / BENDS_MM));
+      Vec3 drawn = coil.straight() ? p : p.plus(off(coil, way, n, i * h, turned));
+      out[at + 3 * i] = (float) drawn.x();
+      out[at + 3 * i + 1] = (float) drawn.y();
+      out[at + 3 * i + 2] = (float) drawn.z();
       p = p.plus(way.times(h / way.norm()));
     }
+  }
+
+  /** Off the axis of a helix, so far along it; at the root on it. */
+  private static Vec3 off(Coil coil, Vec3 way, Vec3 normal, double alongMm, double turned) {
+    Vec3 w = way.times(1 / way.norm());
+    Vec3 side = w.cross(normal);
+    Vec3 u = side.times(1 / (side.norm() + 1e-9));
+    Vec3 v = u.cross(w);
+    double phi = 2 * Math.PI * alongMm / coil.pitchMm() + turned;
+    double r = coil.radiusMm() * Math.min(1, 2 * alongMm / coil.pitchMm());
+    return u.times(r * Math.cos(phi)).plus(v.times(r * Math.sin(phi)));
   }
 
   private double area(int[] t, int k) {

@@ -3,12 +3,15 @@ package kitetail.fall;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
+import java.util.List;
 import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
 import kitetail.hair.Beard;
+import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.NeckHair;
 import kitetail.hair.Stock;
+import kitetail.hair.WetDry;
 import kitetail.head.Bust;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
@@ -97,6 +100,35 @@ class SkinStrandsTest {
               hidden(f, face(f, FacePlace.JAW_RIGHT)), org.assertj.core.data.Offset.offset(0.12));
     }
     assertThat(hidden(fall(g, Hair.DEFAULT), face(fall(g, Hair.DEFAULT), FacePlace.CHIN))).isZero();
+  }
+
+  /** A coily beard winds: its hairs are no longer, and reach as far as the helix has it. */
+  @Test
+  void aCoilyBeard_isAsShortAsItsCoils() {
+    Ground g = ground(570);
+    Hair coily =
+        new Hair(60, 0.36, 200, 70, new WetDry(0.03, 0.42), Growth.USUAL, List.of())
+            .with(Beard.FULL);
+    double straight = reach(fall(g, Hair.DEFAULT.with(Beard.FULL)));
+    double wound = reach(fall(g, coily));
+    assertThat(wound / straight).isBetween(0.35, 0.55);
+  }
+
+  /** From root to tip, mean. */
+  private static double reach(Fall f) {
+    int points = f.ground().besides().beardPoints(f, 7);
+    float[] xyz = f.ground().besides().beard(f, points, 0.05);
+    int n = xyz.length / (3 * points);
+    double sum = 0;
+    for (int i = 0; i < n; i++) {
+      double drawn = 0;
+      for (int k = 1; k < points; k++) {
+        drawn += at(xyz, i * points + k).distanceTo(at(xyz, i * points + k - 1));
+      }
+      assertThat(drawn).isLessThan(Beard.FULL.lengthMm() + 0.1);
+      sum += at(xyz, i * points + points - 1).distanceTo(at(xyz, i * points));
+    }
+    return sum / n;
   }
 
   /** No hair longer than the beard is worn, and every root on the skin. */

@@ -116,7 +116,8 @@ public final class HairPicture {
     FaceInk.draw(fine, r, scalp.head(), fall.hair());
     int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
     int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * CHILDREN)));
-    float[] beard = besides.beard(fall, SKIN_POINTS, SKIN_PER_MM2 * children);
+    int beardPoints = besides.beardPoints(fall, SKIN_POINTS);
+    float[] beard = besides.beard(fall, beardPoints, SKIN_PER_MM2 * children);
     float[] neck = besides.neck(fall, SKIN_POINTS, SKIN_PER_MM2 * children);
     HairStrokes[] parts = new HairStrokes[THREADS];
     IntStream.range(0, THREADS)
@@ -125,7 +126,7 @@ public final class HairPicture {
             t -> {
               parts[t] = new HairStrokes(r, fall, children, scale);
               parts[t].draw(t, THREADS);
-              parts[t].single(beard, SKIN_POINTS, 0, t, THREADS);
+              parts[t].single(beard, beardPoints, 0, t, THREADS);
               parts[t].single(neck, SKIN_POINTS, NECK_FINE, t, THREADS);
             });
     for (int at = 0; at < pixels.length; at++) {
