@@ -18,6 +18,9 @@ public final class FaceInk {
   private static final int INK = 0x1b2440;
   private static final int LIPS = 0x9c4a41;
 
+  /** The line between them is seen on the lightest and on the darkest skin. */
+  private static final double LIPS_DARKER = 0.48;
+
   /** A line lies on the skin; the mesh may cut a little above it. */
   private static final float OVER_MM = 2.2f;
 
@@ -66,7 +69,7 @@ public final class FaceInk {
     return switch (kind) {
       case BROW -> 0xbe000000 | Rgb.mix(Rgb.scaled(hair.colour().mean(), 0.75), skin, 0.12);
       case LID -> 0xd7000000 | Rgb.mix(INK, deep, 0.3);
-      case LIPS -> 0xbe000000 | Rgb.mix(LIPS, deep, 0.45);
+      case LIPS -> 0xdc000000 | Rgb.scaled(Rgb.mix(LIPS, skin, 0.7), LIPS_DARKER);
       case SHADE -> 0x5f000000 | deep;
     };
   }

@@ -16,8 +16,10 @@ import kitetail.formats.DemoHeads;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
 import kitetail.hair.HairColour;
+import kitetail.hair.Rgb;
 import kitetail.hair.SkinTone;
 import kitetail.hair.Stock;
+import kitetail.head.FaceLine;
 import kitetail.head.Head;
 import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
@@ -93,6 +95,22 @@ class HairPictureTest {
     assertThat(light(black, 120, 110)).isLessThan(0.45 * light(blonde, 120, 110));
     BufferedImage front = PICTURE.draw(f, View.FRONT, 240, 300);
     assertThat(light(front, 120, 195)).as("the chin").isGreaterThan(2 * light(black, 120, 110));
+  }
+
+  /** A mouth and closed lids are seen on every skin, from the lightest to the darkest. */
+  @Test
+  void theLinesOfTheFace_areSeenOnEverySkin() {
+    for (double depth = 1; depth <= 10; depth += 0.5) {
+      for (double undertone : new double[] {-1, 0, 1}) {
+        Hair hair = Hair.DEFAULT.on(new SkinTone(depth, undertone));
+        for (FaceLine.Kind kind : List.of(FaceLine.Kind.LIPS, FaceLine.Kind.LID)) {
+          int ink = FaceInk.argb(kind, hair) & 0xffffff;
+          assertThat(Rgb.contrast(ink, hair.skin().rgb()))
+              .as("%s on %.1f, %.0f", kind, depth, undertone)
+              .isGreaterThan(1.45);
+        }
+      }
+    }
   }
 
   @Test
