@@ -18,8 +18,10 @@ public final class FaceInk {
   private static final int INK = 0x1b2440;
   private static final int LIPS = 0x9c4a41;
 
-  /** The line between them is seen on the lightest and on the darkest skin. */
-  private static final double LIPS_DARKER = 0.48;
+  private static final double LIPS_DARKER = 0.55;
+
+  /** A line of less contrast is not seen; an assumption. */
+  private static final double SEEN = 1.5;
 
   /** A line lies on the skin; the mesh may cut a little above it. */
   private static final float OVER_MM = 2.2f;
@@ -68,9 +70,15 @@ public final class FaceInk {
     int deep = Rgb.scaled(skin, 0.55);
     return switch (kind) {
       case BROW -> 0xbe000000 | Rgb.mix(Rgb.scaled(hair.colour().mean(), 0.75), skin, 0.12);
-      case LID -> 0xd7000000 | Rgb.mix(INK, deep, 0.3);
-      case LIPS -> 0xdc000000 | Rgb.scaled(Rgb.mix(LIPS, skin, 0.7), LIPS_DARKER);
+      case LID -> 0xd7000000 | Rgb.scaled(Rgb.mix(INK, deep, 0.3), 0.3);
+      case LIPS -> 0xdc000000 | lips(skin);
       case SHADE -> 0x5f000000 | deep;
     };
+  }
+
+  /** Darker than the skin; on skin too dark for that, lighter. */
+  private static int lips(int skin) {
+    int darker = Rgb.scaled(Rgb.mix(LIPS, skin, 0.5), LIPS_DARKER);
+    return Rgb.contrast(darker, skin) > SEEN ? darker : Rgb.mix(LIPS, 0xffffff, 0.12);
   }
 }
