@@ -32,6 +32,7 @@ import kitetail.section.Facing;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -150,6 +151,28 @@ class PlanDocumentTest {
   void textThatIsNotJson_isSaidWithItsLine() {
     assertThat(refused("{\n \"version\": 1,,}").problems().get(0).line())
         .startsWith("$: text that is not JSON (line 2");
+  }
+
+  /** However many faults, the first fifty are told, and at once: time grows with the document. */
+  @ParameterizedTest
+  @ValueSource(ints = {55, 500, 100_000})
+  @Timeout(20)
+  void aDocumentOfFaults_isRefusedAtOnce_withFiftyAtMost(int zeros) {
+    String moves = "0" + ",0".repeat(zeros - 1);
+    assertThatThrownBy(() -> PlanJson.read("{\"version\":4,\"moves\":[" + moves + "]}"))
+        .isInstanceOfSatisfying(
+            PlanProblemException.class, e -> assertThat(e.problems()).hasSizeBetween(1, 50));
+  }
+
+  @Test
+  void aListTooLong_andNestingTooDeep_areToldWithWhatIsAllowed() {
+    assertThatThrownBy(() -> PlanJson.read("{\"version\":4,\"moves\":[" + "0,".repeat(90) + "0]}"))
+        .hasMessageContaining("$.moves")
+        .hasMessageContaining("a list of 91")
+        .hasMessageContaining("allowed up to 80");
+    String deep = "[".repeat(60) + "]".repeat(60);
+    assertThatThrownBy(() -> PlanJson.read("{\"version\":4,\"moves\":" + deep + "}"))
+        .hasMessageContaining("levels");
   }
 
   @Test

@@ -7,8 +7,10 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +34,7 @@ final class SchemaCheck {
   private static final class Shipped {
     static final Map<String, JsonNode> TREES = new HashMap<>();
     static final SchemaRegistry REGISTRY;
+    static final Extents EXTENTS;
 
     static {
       Map<String, String> texts = new HashMap<>();
@@ -43,22 +46,28 @@ final class SchemaCheck {
       REGISTRY =
           SchemaRegistry.withDefaultDialect(
               SpecificationVersion.DRAFT_2020_12, b -> b.schemas(texts));
+      EXTENTS = new Extents(TREES.values());
     }
   }
 
+  /** The first faults, {@link Extents#MOST_TOLD} at most; none when it is good. */
   List<PlanProblem> problems(JsonNode tree) {
+    List<PlanProblem> over = Shipped.EXTENTS.over(tree);
+    if (!over.isEmpty()) {
+      return over;
+    }
     if (schema.validate(good.without(tree)).isEmpty()) {
       good.add(tree);
       return List.of();
     }
-    List<PlanProblem> problems = new ArrayList<>();
+    Set<PlanProblem> problems = new LinkedHashSet<>();
     for (Error e : schema.validate(tree)) {
-      PlanProblem p = problem(e);
-      if (!problems.contains(p)) {
-        problems.add(p);
+      problems.add(problem(e));
+      if (problems.size() == Extents.MOST_TOLD) {
+        break;
       }
     }
-    return problems;
+    return List.copyOf(problems);
   }
 
   private static PlanProblem problem(Error e) {
