@@ -59,7 +59,7 @@ const newLine = (k: Line["kind"], lengthMm: number): Line =>
         ? { kind: k, lengthMm: 10 }
         : k === "level"
           ? { kind: k, place: "nape", lengthMm, fallsDeg: 0 }
-        : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
+          : { kind: k, facing: "up", place: "apex", lengthMm, fingerDeg: 0 };
 
 /** A level line is cut as the hair falls, by a guide that goes along. */
 function setLine(cut: Fingers, at: (string | number)[], kind: Line["kind"]) {
@@ -139,12 +139,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           onChange={(v) => change([...at, "guide", "far"], v)}
         />
       )}
-      <Pick
-        label="Line"
-        value={cut.line.kind}
-        options={LINES}
-        onChange={(k) => setLine(cut, at, k)}
-      />
+      <Pick label="Line" value={cut.line.kind} options={LINES} onChange={(k) => setLine(cut, at, k)} />
       {cut.line.kind === "flat" && (
         <>
           <Pick
