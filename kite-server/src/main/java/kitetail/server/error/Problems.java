@@ -1,5 +1,6 @@
 package kitetail.server.error;
 
+import java.sql.SQLException;
 import java.util.List;
 import java.util.stream.Collectors;
 import kitetail.formats.json.PlanProblem;
@@ -7,9 +8,13 @@ import kitetail.formats.json.PlanProblemException;
 import kitetail.head.HeadMeasureException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -57,8 +62,62 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail unreadable(HttpMessageNotReadableException e) {
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof BodyLimit.TooLarge l) {
+        return tooLarge(l);
+      }
+    }
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.BAD_REQUEST, "What was sent is not the JSON expected here.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail tooLarge(BodyLimit.TooLarge e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, e.getMessage());
+  }
+
+  /** The database is gone, or a text or a date is none that it can keep. */
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> database(DataAccessException e) {
+    if (DatabaseGone.is(e)) {
+      return gone();
+    }
+    for (Throwable t = e; t != null; t = t.getCause()) {
+      // Class 22: data that cannot be stored, as a NUL in a text or a year past all calendars.
+      if (t instanceof SQLException s
+          && s.getSQLState() != null
+          && s.getSQLState().startsWith("22")) {
+        return ResponseEntity.unprocessableContent()
+            .body(
+                ProblemDetail.forStatusAndDetail(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "A text or a date in it cannot be kept: signs that cannot be seen, or a year too far off."));
+      }
+    }
+    throw e;
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> transaction(TransactionException e) {
+    if (DatabaseGone.is(e)) {
+      return gone();
+    }
+    throw e;
+  }
+
+  private static ResponseEntity<ProblemDetail> gone() {
+    return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+        .header(HttpHeaders.RETRY_AFTER, DatabaseGone.AGAIN_SECONDS)
+        .body(
+            ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.SENTENCE));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> tooMany(TooManyTriesException e) {
+    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+        .header(HttpHeaders.RETRY_AFTER, Long.toString(e.waitSeconds()))
+        .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage()));
   }
 
   @ExceptionHandler
