@@ -79,6 +79,17 @@ final class TestShop implements AutoCloseable {
     return need("KITETAIL_DB_URL").replaceAll("/[^/]*$", "/" + database);
   }
 
+  /** The database takes no more connections and ends those there are, until it is let in again. */
+  void databaseAnswers(boolean does) {
+    admin("alter database " + database + " with allow_connections " + does);
+    if (!does) {
+      admin(
+          "select pg_terminate_backend(pid) from pg_stat_activity where datname = '"
+              + database
+              + "'");
+    }
+  }
+
   void start() {
     app = serve();
   }

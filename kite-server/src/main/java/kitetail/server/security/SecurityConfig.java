@@ -1,5 +1,6 @@
 package kitetail.server.security;
 
+import jakarta.servlet.DispatcherType;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -13,6 +14,9 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.CacheControlHeadersWriter;
+import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 /**
  * Everything under /api needs a session, but signing in; the page itself and the plan schema do
@@ -28,7 +32,11 @@ class SecurityConfig {
   SecurityFilterChain chain(HttpSecurity http) {
     return http.authorizeHttpRequests(
             a ->
-                a.requestMatchers("/api/openapi/**", "/api/schema/**", "/api/session/**")
+                a.dispatcherTypeMatchers(DispatcherType.ERROR)
+                    .permitAll()
+                    .requestMatchers("/error")
+                    .denyAll()
+                    .requestMatchers("/api/schema/**", "/api/session/**")
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()
@@ -43,6 +51,12 @@ class SecurityConfig {
         .headers(
             h ->
                 h.cacheControl(c -> c.disable())
+                    .addHeaderWriter(
+                        new DelegatingRequestMatcherHeaderWriter(
+                            r -> r.getRequestURI().startsWith("/api/"),
+                            new CacheControlHeadersWriter()))
+                    .referrerPolicy(
+                        p -> p.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
                     .contentSecurityPolicy(p -> p.policyDirectives(CONTENT)))
         .exceptionHandling(
             e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))

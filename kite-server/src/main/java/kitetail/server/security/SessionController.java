@@ -5,10 +5,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.InternalAuthenticationServiceException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.AuthenticationException;
@@ -32,10 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
   private final AuthenticationManager manager;
   private final SecurityContextRepository contexts;
+  private final SignInTries tries;
 
-  SessionController(AuthenticationManager manager, SecurityContextRepository contexts) {
+  SessionController(
+      AuthenticationManager manager, SecurityContextRepository contexts, SignInTries tries) {
     this.manager = manager;
     this.contexts = contexts;
+    this.tries = tries;
   }
 
   record SignIn(
@@ -59,9 +64,9 @@ class SessionController {
   @PostMapping
   PersonView signIn(
       @Valid @RequestBody SignIn s, HttpServletRequest request, HttpServletResponse response) {
-    Authentication a =
-        manager.authenticate(
-            UsernamePasswordAuthenticationToken.unauthenticated(s.signIn(), s.password()));
+    tries.check(s.signIn(), request.getRemoteAddr());
+    Authentication a = authenticated(s, request.getRemoteAddr());
+    tries.succeeded(s.signIn());
     if (request.getSession(false) != null) {
       request.changeSessionId();
     }
@@ -69,6 +74,19 @@ class SessionController {
     context.setAuthentication(a);
     contexts.saveContext(context, request, response);
     return PersonView.of((Person) a.getPrincipal());
+  }
+
+  private Authentication authenticated(SignIn s, String address) {
+    try {
+      return manager.authenticate(
+          UsernamePasswordAuthenticationToken.unauthenticated(s.signIn(), s.password()));
+    } catch (InternalAuthenticationServiceException e) {
+      // The people could not be looked up: that says nothing of the password.
+      throw e.getCause() instanceof DataAccessException d ? d : e;
+    } catch (AuthenticationException e) {
+      tries.failed(s.signIn(), address);
+      throw e;
+    }
   }
 
   @DeleteMapping

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import kitetail.server.error.FieldException;
+import kitetail.server.security.Passwords;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -65,6 +66,7 @@ class BeginController {
       throw new FieldException("$.zone", s.zone(), "allowed a time zone as Europe/Amsterdam");
     }
     NewPerson o = s.owner();
+    Passwords.check("$.owner.password", o.password(), o.signIn(), o.name());
     shops.begin(
         s.name().strip(),
         s.zone(),
@@ -78,6 +80,7 @@ class BeginController {
       throw new FieldException(
           "$.name", "added by " + me.name(), "allowed for an owner of the shop");
     }
+    Passwords.check("$.password", p.password(), p.signIn(), p.name());
     shops.add(
         me.shopId(),
         new ShopRepository.New(p.name().strip(), p.signIn(), p.password(), "STYLIST", units(p)));

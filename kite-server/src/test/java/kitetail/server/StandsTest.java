@@ -1,0 +1,163 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.Socket;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What a careless or a hostile visitor sends, and a database that goes: said, and survived. */
+class StandsTest extends InShop {
+  private static final int MB = 1_000_000;
+
+  /** What says it is too large is refused before a byte of it is read, signed in or not. */
+  @Test
+  @Timeout(20)
+  void aBodyOfFiftyMegabytes_isRefusedUnread() throws IOException {
+    int port = shop.port();
+    try (Socket s = new Socket("127.0.0.1", port)) {
+      s.setSoTimeout(10_000);
+      OutputStream out = s.getOutputStream();
+      out.write(
+          ("POST /api/fit HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: "
+                  + 50 * MB
+                  + "\r\n\r\n")
+              .getBytes(StandardCharsets.US_ASCII));
+      out.flush();
+      InputStream in = s.getInputStream();
+      StringBuilder answer = new StringBuilder();
+      for (int b = in.read(); b >= 0 && answer.indexOf("MB") < 0; b = in.read()) {
+        answer.append((char) b);
+      }
+      assertThat(answer.toString()).startsWith("HTTP/1.1 413").contains("allowed up to 2.5 MB");
+    }
+  }
+
+  /** And what does not say so as soon as it is. */
+  @Test
+  @Timeout(30)
+  void aBodyWithoutEnd_isCutOff() throws IOException {
+    int port = shop.port();
+    try (Socket s = new Socket("127.0.0.1", port)) {
+      s.setSoTimeout(20_000);
+      OutputStream out = s.getOutputStream();
+      out.write(
+          "POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nTransfer-Encoding: chunked\r\n\r\n"
+              .getBytes(StandardCharsets.US_ASCII));
+      byte[] chunk =
+          ("10000\r\n" + "[".repeat(0x10000) + "\r\n").getBytes(StandardCharsets.US_ASCII);
+      try {
+        for (int i = 0; i < 200; i++) {
+          out.write(chunk);
+        }
+        out.write("0\r\n\r\n".getBytes(StandardCharsets.US_ASCII));
+      } catch (IOException e) {
+        // Hung up on: that is what is asked.
+      }
+    }
+    assertThat(maud.send("GET", "/api/session", null).statusCode()).isEqualTo(200);
+  }
+
+  @Test
+  @Timeout(20)
+  void aDocumentOfFaults_isAnsweredAtOnce() {
+    String moves = "0" + ",0".repeat(99_999);
+    HttpResponse<String> r =
+        maud.send("POST", "/api/fit", "{\"version\":4,\"moves\":[" + moves + "]}");
+    assertThat(r.statusCode()).isEqualTo(422);
+    assertThat(r.body()).contains("a list of 100000").hasSizeLessThan(4000);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"aaaaaaaaaa", "1234567890", "Password123!", "kapperkapper", "olivia.vos"})
+  void whatEverybodyTries_isNoPassword(String password) {
+    assertThat(
+            told(
+                    422,
+                    maud.send(
+                        "POST",
+                        "/api/people",
+                        "{\"name\":\"Olivia Vos\",\"signIn\":\"olivia.vos\",\"password\":\""
+                            + password
+                            + "\"}"))
+                .path("detail")
+                .asString())
+        .contains("do not guess");
+  }
+
+  /** Ten wrong tries and a name waits, with the right password too; others sign in as before. */
+  @Test
+  void whoTriesTooOften_waits() {
+    post(
+        204,
+        "/api/people",
+        "{\"name\":\"Pim Daan\",\"signIn\":\"pim\",\"password\":\"three words here\"}");
+    var stranger = shop.new Visitor();
+    String wrong = "{\"signIn\":\"pim\",\"password\":\"a guess at it\"}";
+    for (int i = 0; i < 10; i++) {
+      told(401, stranger.send("POST", "/api/session", wrong));
+    }
+    HttpResponse<String> waits =
+        stranger.send(
+            "POST", "/api/session", "{\"signIn\":\"pim\",\"password\":\"three words here\"}");
+    assertThat(told(429, waits).path("detail").asString()).contains("Wait");
+    assertThat(Long.parseLong(waits.headers().firstValue("Retry-After").orElseThrow()))
+        .isBetween(600L, 900L);
+    assertThat(shop.new Visitor().signedIn("joris")).isNotNull();
+  }
+
+  /** Nobody is taken for signed out, no password for wrong; and it goes on by itself. */
+  @Test
+  void aDatabaseThatIsGone_isSaid_andComesBack() {
+    shop.databaseAnswers(false);
+    try {
+      HttpResponse<String> read = maud.send("GET", "/api/clients", null);
+      assertThat(told(503, read).path("detail").asString()).contains("does not answer");
+      assertThat(read.headers().firstValue("Retry-After")).isPresent();
+      assertThat(
+              shop.new Visitor()
+                  .send(
+                      "POST",
+                      "/api/session",
+                      "{\"signIn\":\"maud\",\"password\":\"ferry-landing\"}")
+                  .statusCode())
+          .isEqualTo(503);
+    } finally {
+      shop.databaseAnswers(true);
+    }
+    long until = System.nanoTime() + 30_000_000_000L;
+    int status = 0;
+    while (status != 200 && System.nanoTime() < until) {
+      status = maud.send("GET", "/api/clients", null).statusCode();
+      assertThat(status).isIn(200, 503);
+    }
+    assertThat(status).isEqualTo(200);
+  }
+
+  @Test
+  void whatIsToldTheBrowser_isNotKept_andTheMachineIsNotShown() {
+    HttpResponse<String> r = maud.send("GET", "/api/clients", null);
+    assertThat(r.headers().firstValue("Cache-Control").orElseThrow()).contains("no-store");
+    assertThat(r.headers().firstValue("Referrer-Policy")).hasValue("same-origin");
+    assertThat(shop.new Visitor().send("GET", "/api/openapi", null).statusCode()).isEqualTo(401);
+    assertThat(shop.new Visitor().send("GET", "/error", null).statusCode()).isBetween(400, 499);
+  }
+
+  /** Signs that no text has: refused with a sentence, nothing is written. */
+  @Test
+  void aSignThatCannotBeKept_isSaid() {
+    HttpResponse<String> r =
+        maud.send(
+            "POST",
+            "/api/clients",
+            "{\"name\":\"A\\u0000B\",\"phone\":\"\",\"email\":\"\",\"note\":\"\"}");
+    assertThat(told(422, r).path("detail").asString()).contains("cannot be kept");
+  }
+}
