@@ -73,8 +73,8 @@ public record Handled(
   /** Hair that was damp so long ago is misted again; common practice. */
   private static final double DRIES_MIN = 10;
 
-  /** Hair rooted so near the top of an ear is cut round it; an assumption. */
-  private static final double EAR_MM = 30;
+  /** A blade so near the top of an ear goes round it; an assumption. */
+  private static final double EAR_MM = 45;
 
   private static final double TOUCHED_MM = 0.05;
 
@@ -114,7 +114,7 @@ public record Handled(
     Outcome.Step step = o.steps().get(k);
     Move m = step.move();
     Handling set = m.handling() == null ? new Handling(null, null, null, null) : m.handling();
-    boolean ear = cut(o, k).anyMatch(i -> nearEar(o.scalp(), i));
+    boolean ear = cut(o, k).anyMatch(i -> nearEar(o, k, i));
     Stroke stroke = set.stroke() == null ? stroke(step, o.scalp()) : set.stroke();
     return new Handled(
         set.tiltDeg() == null ? tilt(o, k) : set.tiltDeg(),
@@ -176,9 +176,11 @@ public record Handled(
     return cut(o, k).mapToDouble(i -> o.scalp().pointMm(i).z()).average().orElse(0) < 0;
   }
 
-  private static boolean nearEar(Scalp s, int i) {
+  private static boolean nearEar(Outcome o, int k, int i) {
+    Scalp s = o.scalp();
+    Vec3 blade = Heed.blade(o.steps().get(k), s, i);
     return Stream.of(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT)
-        .anyMatch(ear -> s.head().place(ear).distanceTo(s.pointMm(i)) < EAR_MM);
+        .anyMatch(ear -> s.head().place(ear).distanceTo(blade) < EAR_MM);
   }
 
   private static UnitVec pull(Cut cut, UnitVec normal) {

@@ -102,7 +102,7 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
   }
 
   /** Where the blade is when it cuts: over the fingers at the end of the hair, else at the skin. */
-  private static Vec3 blade(Outcome.Step step, Scalp s, int i) {
+  static Vec3 blade(Outcome.Step step, Scalp s, int i) {
     return step.cut() instanceof Fingers f
         ? s.pointMm(i).plus(f.hold().pull(s.normal(i)).times(step.leftMm()[i]))
         : s.pointMm(i);
