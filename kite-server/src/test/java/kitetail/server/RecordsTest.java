@@ -85,6 +85,16 @@ class RecordsTest extends InShop {
         "insert into message (key, shop_id, client_id, kind, address, words, made_at) values ('t', 1, 3, 'RETURN', 'a', 'w', '2026-07-01')");
   }
 
+  /** Opened in a spreadsheet, nothing a client or a stylist wrote is worked out. */
+  @Test
+  void aTextThatLooksLikeAFormula_isMarkedAsText() {
+    shop.sql(
+        "insert into kit (shop_id, kind, name, note, created_at) values (1, 'RAZOR', '=1+1', '@SUM(A1)', '2026-06-01')");
+    String text = maud.send("GET", "/api/records/kit.csv?year=2026", null).body();
+    shop.sql("delete from kit where name = '=1+1'");
+    assertThat(text).contains("'=1+1").contains("'@SUM(A1)").doesNotContain(",=1+1");
+  }
+
   @Test
   void visitsAsCsv_readByALibrary() throws IOException {
     String text = maud.send("GET", "/api/records/visits.csv?year=2026", null).body();

@@ -5,6 +5,8 @@ import java.io.InputStream;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
@@ -83,6 +85,23 @@ public class RecordsController {
     return table(me, year, KIT, "kit");
   }
 
+  private static void rows(ResultSet rs, CSVPrinter csv) throws SQLException, IOException {
+    int columns = rs.getMetaData().getColumnCount();
+    while (rs.next()) {
+      for (int c = 1; c <= columns; c++) {
+        Object value = rs.getObject(c);
+        csv.print(value instanceof String s ? harmless(s) : value);
+      }
+      csv.println();
+    }
+  }
+
+  /** A text that a spreadsheet would work out as a formula is marked as a text; common practice. */
+  private static String harmless(String text) {
+    boolean formula = !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0;
+    return formula ? "'" + text : text;
+  }
+
   private ResponseEntity<byte[]> table(Person me, int year, String sql, String name)
       throws IOException {
     checked(year);
@@ -100,7 +119,7 @@ public class RecordsController {
               rs -> {
                 try {
                   csv.printHeaders(rs);
-                  csv.printRecords(rs);
+                  rows(rs, csv);
                 } catch (IOException e) {
                   throw new java.io.UncheckedIOException(e);
                 }
