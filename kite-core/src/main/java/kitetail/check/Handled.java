@@ -11,7 +11,6 @@ import kitetail.cut.Cut;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
-import kitetail.cut.Hold;
 import kitetail.cut.Texture;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
@@ -61,9 +60,6 @@ public record Handled(
   private static final double HIGHEST_DEG = 95;
   private static final double MOST_AWAY_DEG = 30;
   private static final double MOST_TOWARD_DEG = 15;
-
-  /** A line cut as the hair falls is judged on an upright head. */
-  private static final double FALLS_DEG = 15;
 
   /** A smaller tilt is not worth asking for. */
   private static final double LEAST_DEG = 8;
@@ -135,11 +131,7 @@ public record Handled(
 
   private static double tilt(Outcome o, int k) {
     Outcome.Step step = o.steps().get(k);
-    boolean natural =
-        step.cut() instanceof Fingers f
-            && f.hold() instanceof Hold.Elevation e
-            && e.elevationDeg() <= FALLS_DEG;
-    if (natural) {
+    if (step.cut() instanceof Fingers f && f.hold().falls()) {
       return 0;
     }
     Scalp s = o.scalp();

@@ -40,9 +40,6 @@ public record Fingers(
    */
   public static final double HAND_MM = 60;
 
-  /** Lifted no higher, hair still hangs as it falls; an assumption. */
-  private static final double FALLS_DEG = 15;
-
   public Fingers {
     if (!(biteMm >= 3 && biteMm <= 60)) {
       throw new IllegalArgumentException("biteMm must be 3 to 60, was " + biteMm);
@@ -57,8 +54,7 @@ public record Fingers(
       throw new IllegalArgumentException(
           "wraps needs a flat line and a guide that travels, was " + line + " and " + guide);
     }
-    boolean falls = hold instanceof Hold.Elevation e && e.elevationDeg() <= FALLS_DEG;
-    if (line instanceof CutLine.Level && !(falls && guide.travels())) {
+    if (line instanceof CutLine.Level && !(hold.falls() && guide.travels())) {
       throw new IllegalArgumentException(
           "a level line is cut at natural fall with a guide that travels, was " + hold);
     }

@@ -5,7 +5,15 @@ import kitetail.section.Facing;
 
 /** How hair is held between the fingers: the direction of its pull. */
 public sealed interface Hold {
+  /** Lifted no higher, hair still hangs as it falls; an assumption. */
+  double FALLS_DEG = 15;
+
   UnitVec pull(UnitVec normal);
+
+  /** True when the hair hangs as it falls: lines so cut are judged on an upright head. */
+  default boolean falls() {
+    return false;
+  }
 
   /**
    * How much longer each mm further up the section is left when every bite comes to a guide that
@@ -40,6 +48,11 @@ public sealed interface Hold {
       if (!(elevationDeg >= 0 && elevationDeg <= 180)) {
         throw new IllegalArgumentException("elevationDeg must be 0 to 180, was " + elevationDeg);
       }
+    }
+
+    @Override
+    public boolean falls() {
+      return elevationDeg <= FALLS_DEG;
     }
 
     @Override

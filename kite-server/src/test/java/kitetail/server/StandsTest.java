@@ -65,6 +65,15 @@ class StandsTest extends InShop {
     assertThat(maud.send("GET", "/api/session", null).statusCode()).isEqualTo(200);
   }
 
+  /** A tablet that was long without a network sends whole plans along with its taps. */
+  @Test
+  void whatAChairKept_isNotTooLarge() {
+    String entries = "{\"entries\":[]," + " ".repeat(3 * MB) + "\"device\":\"x\"}";
+    String to = "/api/sittings/00000000-0000-0000-0000-000000000000/entries";
+    assertThat(maud.send("POST", to, entries).statusCode()).isIn(400, 404, 422);
+    assertThat(maud.send("POST", "/api/fit", entries).statusCode()).isEqualTo(413);
+  }
+
   @Test
   @Timeout(20)
   void aDocumentOfFaults_isAnsweredAtOnce() {

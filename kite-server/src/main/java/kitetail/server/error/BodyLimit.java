@@ -28,6 +28,9 @@ class BodyLimit extends OncePerRequestFilter {
   /** A plan document has 2 MB; what is sent along with it is little. */
   private static final long JSON = 5 * MB / 2;
 
+  /** Taps kept on a tablet without a network: each plan made anew in between goes along whole. */
+  private static final long ENTRIES = 20 * MB;
+
   private static final long ARCHIVE = 1000 * MB;
   private static final long FILE = 400 * MB;
 
@@ -48,7 +51,7 @@ class BodyLimit extends OncePerRequestFilter {
   private static long most(HttpServletRequest r) {
     String type = r.getContentType();
     if (type == null || !type.startsWith(MediaType.APPLICATION_OCTET_STREAM_VALUE)) {
-      return JSON;
+      return r.getRequestURI().endsWith("/entries") ? ENTRIES : JSON;
     }
     return r.getRequestURI().endsWith("/archive") ? ARCHIVE : FILE;
   }
