@@ -20,6 +20,7 @@ export function ClientPage({ units }: { units: string }) {
   const queries = useQueryClient();
   const client = useQuery({ queryKey: ["client", id], queryFn: () => get<ClientView>(`/api/clients/${id}`) });
   const [problem, setProblem] = useState("");
+  const [erasing, setErasing] = useState(false);
   const add = useMutation({
     mutationFn: (body: unknown) => send<Added>("POST", `/api/clients/${id}/plans`, body),
     onSuccess: async (a) => {
@@ -46,6 +47,8 @@ export function ClientPage({ units }: { units: string }) {
       setProblem(`${file.name} is not JSON; a plan document is one JSON object.`);
     }
   };
+  // Nothing more is asked of a client who is being erased.
+  const shown = !erasing;
   if (client.isPending) return <Loading what="the client" />;
   if (client.error) return <Trouble error={client.error} retry={() => client.refetch()} />;
   const c = client.data;
@@ -100,7 +103,7 @@ export function ClientPage({ units }: { units: string }) {
             </Link>
           )}
         </p>
-        {c.sitDowns.length > 0 && (
+        {shown && c.sitDowns.length > 0 && (
           <Shapes
             client={id}
             version={shownVersion(c.sitDowns)}
@@ -123,11 +126,15 @@ export function ClientPage({ units }: { units: string }) {
       <section>
         <HeadsOverTime rows={c.sitDowns} units={units as Units} />
         <Visits rows={c.visits} units={units as Units} />
-        <Learnt clientId={id} />
-        <div className="mt-5">
-          <Photos clientId={id} />
-        </div>
-        <OwnData clientId={id} name={c.name} />
+        {shown && (
+          <>
+            <Learnt clientId={id} />
+            <div className="mt-5">
+              <Photos clientId={id} />
+            </div>
+          </>
+        )}
+        <OwnData clientId={id} name={c.name} erasing={setErasing} />
       </section>
     </div>
   );

@@ -5,13 +5,22 @@ import { remove } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 
+type Props = {
+  clientId: number;
+  name: string;
+  /** Told as the erasing begins and when it was refused. */
+  erasing: (on: boolean) => void;
+};
+
 /** All that is held on a client, to hand over; or erased at their wish. */
-export function OwnData({ clientId, name }: { clientId: number; name: string }) {
+export function OwnData({ clientId, name, erasing }: Props) {
   const go = useNavigate();
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState("");
   const erase = useMutation({
     mutationFn: () => remove(`/api/clients/${clientId}?name=${encodeURIComponent(typed)}`),
+    onMutate: () => erasing(true),
+    onError: () => erasing(false),
     onSuccess: () => go("/clients"),
   });
   return (

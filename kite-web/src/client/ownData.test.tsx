@@ -10,8 +10,11 @@ afterEach(() => {
 });
 
 it("erases only once the name is typed, and keeps asking when it is another's", async () => {
+  const erasing = vi.fn();
   let answer: unknown = refused("The name is not this client's.");
-  const sent = atPage(<OwnData clientId={6} name="Freek Oost" />, { "DELETE /api/clients/6": () => answer });
+  const sent = atPage(<OwnData clientId={6} name="Freek Oost" erasing={erasing} />, {
+    "DELETE /api/clients/6": () => answer,
+  });
   expect(screen.getByText("Hand over all that is kept").getAttribute("href")).toBe(
     "/api/clients/6/export.zip",
   );
@@ -24,6 +27,7 @@ it("erases only once the name is typed, and keeps asking when it is another's", 
   answer = {};
   fireEvent.click(screen.getByText("Erase for good"));
   await screen.findByText("elsewhere");
+  expect(erasing.mock.calls).toEqual([[true], [false], [true]]);
 });
 
 it("takes no photograph of who has not agreed, and shows and removes those that are kept", async () => {

@@ -39,6 +39,8 @@ function useTurn(of: string) {
     seen.observe(element);
     return () => {
       seen.disconnect();
+      // An image taken off the page goes on loading otherwise.
+      element.removeAttribute("src");
       end.current();
     };
   }, [of]);

@@ -207,7 +207,7 @@ final class AtTheShop implements AutoCloseable {
     p.onConsoleMessage(
         m -> {
           if (m.type().equals("error")) {
-            consoleErrors.add(m.text());
+            consoleErrors.add(m.text() + " " + m.location());
           }
         });
     p.onPageError(consoleErrors::add);
