@@ -6,27 +6,19 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import kitetail.fall.Fall;
 import kitetail.fall.Styling;
-import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.geom.Vec3;
 import kitetail.growth.Worn;
 import kitetail.head.FacePlace;
-import kitetail.head.Head;
-import kitetail.head.HeadSpec;
 import kitetail.head.Place;
-import kitetail.head.Scalp;
 import kitetail.head.Walk;
-import kitetail.look.Landing;
 import kitetail.look.Layering;
 import kitetail.look.Side;
+import kitetail.look.Silhouette;
 import kitetail.plan.Ledge;
-import kitetail.plan.Outcome;
-import kitetail.plan.Plan;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -37,192 +29,6 @@ import org.junit.jupiter.params.provider.MethodSource;
  * its hair as it lies and falls; all marks are common practice, their figures stated with them.
  */
 class FamilyMarksTest {
-  private static final int SITES = 2000;
-  private static final Map<HeadSpec, Worn.Stand> STANDS = new ConcurrentHashMap<>();
-
-  /** A family fitted to its own lengths on one head, run, and fallen. */
-  record Done(Plan plan, Worn worn) {
-    static Done of(String id, HeadSpec.Measured head) {
-      Plan family = Families.all().get(id);
-      Worn.Stand stand =
-          STANDS.computeIfAbsent(head, h -> Worn.Stand.of(Scalp.of(Head.of(h), SITES)));
-      Plan plan =
-          Planner.fit(
-                  family.on(
-                      head, family.hair(), family.start(), family.wishes(), family.cautions()))
-              .plan();
-      return new Done(plan, Worn.of(plan, stand, 0));
-    }
-
-    Outcome o() {
-      return worn.outcome();
-    }
-
-    Scalp scalp() {
-      return o().scalp();
-    }
-
-    double at(Place p) {
-      return o().afterMm()[scalp().root(p)];
-    }
-
-    double before(Place p) {
-      return o().beforeMm()[scalp().root(p)];
-    }
-
-    /** How far below the hairline there the hair of a side hangs, mm. */
-    double hangsMm(Side side) {
-      return worn.look().landing(side).orElseThrow().ofHairlineMm();
-    }
-
-    /** Height of the ends of a side in the head's axes, mm. */
-    FacePlace lands(Side side) {
-      return worn.look().landing(side).orElseThrow().place();
-    }
-
-    double belowMm(Side side) {
-      return worn.look().landing(side).orElseThrow().belowMm();
-    }
-
-    double ears() {
-      return Math.max(worn.look().ears().leftShare(), worn.look().ears().rightShare());
-    }
-
-    /** Length so far above the hairline, straight up from a place of it. */
-    double upFrom(Place place, double upMm) {
-      Scalp s = scalp();
-      double a = s.azimuthRad(s.root(place));
-      int best = 0;
-      double closest = Double.MAX_VALUE;
-      for (int i = 0; i < s.roots(); i++) {
-        double turn = Math.IEEEremainder(s.azimuthRad(i) - a, 2 * Math.PI);
-        double off = Math.hypot(80 * turn, s.aboveHairlineMm(i) - upMm);
-        if (off < closest) {
-          closest = off;
-          best = i;
-        }
-      }
-      return o().afterMm()[best];
-    }
-
-    /** Lengths up the centre from the nape to a place, never shorter by more than so much. */
-    void risesFromTheNape(Place to, double slackMm) {
-      Walk w = scalp().walk(Walk.Kind.CENTRE);
-      double last = 0;
-      double upTo =
-          w.marksMm().get(Place.APEX) + scalp().head().fromApexMm(scalp().head().place(to));
-      for (int i = w.size() - 1; i >= 0 && w.distanceMm()[i] > upTo + 4; i--) {
-        double mm = o().afterMm()[w.firstRoot() + i];
-        assertThat(mm).isGreaterThan(last - slackMm);
-        last = Math.max(last, mm);
-      }
-    }
-
-    /** The recession is no shorter than what grows so far behind it. */
-    void noHoleAtTheRecession(double behindMm) {
-      for (Place p : List.of(Place.RECESSION_LEFT, Place.RECESSION_RIGHT)) {
-        assertThat(at(p)).as("%s", p).isGreaterThan(upFrom(p, behindMm) - 2.5);
-      }
-    }
-
-    double longest() {
-      return Arrays.stream(o().afterMm()).max().orElseThrow();
-    }
-
-    int lengths(Place p) {
-      return o().after().lengths(scalp().root(p));
-    }
-
-    /** Spread of the hairs' lengths at a place, over the longest. */
-    double spread(Place p) {
-      int root = scalp().root(p);
-      int last = o().after().lengths(root) - 1;
-      return 1 - o().after().lengthMm(root, last) / o().after().lengthMm(root, 0);
-    }
-
-    /**
-     * Of the hair of the back that comes down past its hairline, the share that is still there over
-     * the last quarter of its hanging length.
-     */
-    double throughTheLastQuarter() {
-      double top = scalp().head().place(Place.NAPE).z();
-      double end = endsZ(worn, Side.NAPE);
-      return hairPast(end + (top - end) / 4) / hairPast(top);
-    }
-
-    private double hairPast(double z) {
-      Fall f = worn.fall();
-      double hairs = 0;
-      for (int i = 0; i < f.strands(); i++) {
-        hairs += behind(i) && f.tip(i).z() <= z ? f.hairs(i) : 0;
-      }
-      return hairs;
-    }
-
-    private boolean behind(int i) {
-      return Math.abs(scalp().azimuthRad(i)) > Math.toRadians(120);
-    }
-
-    /** Hair above the tops of the ears to the client's right over that to the left, by weight. */
-    static double rightOverLeftAboveTheEars(Worn worn) {
-      Fall f = worn.fall();
-      double ear = worn.outcome().scalp().head().place(Place.EAR_TOP_LEFT).z();
-      double[] sides = new double[2];
-      for (int i = 0; i < f.strands(); i++) {
-        double mm3 = f.hairs(i) * f.diameterMm(i) * f.diameterMm(i) * f.lengthMm(i);
-        for (int k = 1; k < f.points(); k++) {
-          Vec3 p = f.point(i, k);
-          sides[p.x() < 0 ? 0 : 1] += p.z() > ear ? mm3 / f.curlRatio(i) : 0;
-        }
-      }
-      return sides[1] / sides[0];
-    }
-
-    /** Where the ends of the fringe lie, mean. */
-    static Vec3 fringeEnds(Worn worn) {
-      Scalp s = worn.outcome().scalp();
-      Vec3 sum = new Vec3(0, 0, 0);
-      int n = 0;
-      for (int i = 0; i < worn.fall().strands(); i++) {
-        if (Math.abs(s.azimuthRad(i)) < Math.toRadians(36) && s.aboveHairlineMm(i) < 30) {
-          sum = sum.plus(worn.fall().tip(i));
-          n++;
-        }
-      }
-      return sum.times(1.0 / n);
-    }
-
-    /** Steps of 8 mm and more that no plan meant; less is no ledge (common practice). */
-    List<Ledge> unmeant() {
-      return o().ledges().stream().filter(l -> !l.meant() && l.heightMm() >= 8).toList();
-    }
-
-    /** The same hair combed and dried another way. */
-    Worn wornAs(Styling styling) {
-      return Worn.of(plan.worn(styling), STANDS.get(plan.head()), 0);
-    }
-
-    /** Height of the ends of a side in the head's axes, mm. */
-    static double endsZ(Worn worn, Side side) {
-      Head head = worn.outcome().scalp().head();
-      Landing l = worn.look().landing(side).orElseThrow();
-      return head.face().get(l.place()).z() - l.belowMm();
-    }
-
-    double faceZ(FacePlace p) {
-      return scalp().head().face().get(p).z();
-    }
-
-    /** How high the highest end stands over the apex. */
-    double standsMm() {
-      double most = 0;
-      for (int i = 0; i < worn.fall().strands(); i++) {
-        most = Math.max(most, worn.fall().tip(i).z());
-      }
-      return most - scalp().head().place(Place.APEX).z();
-    }
-  }
-
   private static final Map<String, Consumer<Done>> MARKS =
       Map.ofEntries(
           Map.entry("even-all-over", FamilyMarksTest::even),
@@ -276,6 +82,8 @@ class FamilyMarksTest {
     assertThat(d.at(Place.NAPE)).isBetween(3.0, 6.0);
     assertThat(d.upFrom(Place.NAPE, 20)).isGreaterThan(d.at(Place.NAPE) + 3);
     assertThat(d.ears()).isLessThan(0.15);
+    assertThat(d.plan().styling().part()).isEqualTo(Styling.Part.LEFT);
+    assertThat(d.openAtThePart()).as("the part stays on its side").isGreaterThan(0.9);
     assertThat(d.unmeant()).as("no ledge from apex to nape").noneMatch(l -> d.behind(l.at()));
     assertThat(d.worn().look().skin()).as("skin").allMatch(k -> k.heightMm() <= 10);
   }
@@ -287,6 +95,18 @@ class FamilyMarksTest {
     assertThat(d.at(Place.TEMPLE_LEFT)).isGreaterThan(d.at(Place.EAR_TOP_LEFT));
     assertThat(d.at(Place.TEMPLE_RIGHT)).isGreaterThan(d.at(Place.EAR_TOP_RIGHT));
     assertThat(d.ears()).as("the ear's upper quarter at most").isLessThan(0.25);
+    assertThat(d.roughOverTheRidgeMm()).as("combed back no step is seen").isLessThan(4);
+    double above = d.meanMm(i -> besideTheRidge(d, i, -2, 8));
+    double below = d.meanMm(i -> besideTheRidge(d, i, -18, -8));
+    assertThat(above - below).as("lengths jump at the ridge").isBetween(10.0, 30.0);
+    assertThat(d.o().ledges()).as("and that is meant").anyMatch(Ledge::meant);
+  }
+
+  /** Of the sides, so far above the ridge. */
+  private static boolean besideTheRidge(Done d, int i, double fromMm, double toMm) {
+    double az = Math.abs(Math.toDegrees(d.scalp().azimuthRad(i)));
+    double up = d.scalp().aboveRidgeMm(i);
+    return az > 50 && az < 130 && up > fromMm && up < toMm;
   }
 
   private static void loose(Done d) {
@@ -309,6 +129,12 @@ class FamilyMarksTest {
         .isGreaterThan(d.upFrom(Place.MASTOID_RIGHT, 22) + 2);
     assertThat(d.belowMm(Side.FRINGE)).as("above the brow").isLessThan(0);
     assertThat(d.o().ledges()).as("the heavy line is meant").anyMatch(Ledge::meant);
+    Silhouette front = d.worn().look().silhouette(Silhouette.From.FRONT);
+    double top = d.scalp().head().place(Place.APEX).z();
+    assertThat(front.widthMm(top))
+        .as("square from the front: round layers are half as wide at the top as 40 mm beneath")
+        .isGreaterThan(0.6 * front.widthMm(top - 40));
+    assertThat(d.spread(Place.FRONT)).as("fringe broken").isGreaterThan(0.3);
     for (int i = 0; i < d.scalp().sites(); i++) {
       if (d.scalp().aboveRidgeMm(i) < -12) {
         assertThat(d.o().afterMm()[i]).as("below the ridge").isLessThanOrEqualTo(22);
@@ -321,6 +147,7 @@ class FamilyMarksTest {
     assertThat(d.at(Place.FRONT)).isBetween(70.0, 110.0);
     assertThat(d.at(Place.FRONT)).isCloseTo(d.longest(), within(2.0));
     assertThat(d.upFrom(Place.EAR_TOP_RIGHT, 48)).isBetween(8.0, 13.0);
+    assertThat(d.lands(Side.FRINGE)).as("the sweep ends off the eye").isNull();
     assertThat(d.o().ledges()).anyMatch(Ledge::meant);
     assertThat(Arrays.stream(d.o().afterMm()).filter(mm -> mm <= 0.5).count()).isPositive();
   }
@@ -345,6 +172,9 @@ class FamilyMarksTest {
         .as("an upright line: longer where the head goes in below the bone")
         .isGreaterThan(d.at(Place.OCCIPITAL) + 12);
     assertThat(d.spread(Place.NAPE)).as("wispy").isGreaterThan(0.25);
+    assertThat(d.endsAboutTheBone(-30, 20))
+        .as("ends build at the bone and collapse beneath it")
+        .isGreaterThan(1.25 * d.endsAboutTheBone(-110, -60));
   }
 
   private static void longWave(Done d) {
@@ -360,7 +190,11 @@ class FamilyMarksTest {
     for (Side s : List.of(Side.LEFT, Side.RIGHT)) {
       assertThat(Done.endsZ(d.worn(), s)).as("level all round").isCloseTo(back, within(10.0));
     }
-    assertThat(d.at(Place.APEX)).as("layers end above the outline").isLessThan(250);
+    double[] thirds = d.thirdsMm();
+    assertThat(thirds[2]).as("top third shortest").isLessThan(Math.min(thirds[0], thirds[1]) - 5);
+    assertThat(Done.endsZ(d.worn(), Side.FRINGE))
+        .as("the frame begins at the cheek")
+        .isBetween(d.faceZ(FacePlace.JAW_RIGHT), d.faceZ(FacePlace.EYE_RIGHT) - 15);
   }
 
   private static void tapered(Done d) {
@@ -376,6 +210,7 @@ class FamilyMarksTest {
     assertThat(d.upFrom(Place.EAR_TOP_LEFT, 40)).isGreaterThan(d.at(Place.EAR_TOP_LEFT) + 14);
     assertThat(d.at(Place.FRONT)).isCloseTo(d.longest(), within(3.0));
     assertThat(d.hangsMm(Side.FRINGE)).as("brow to nose bridge").isBetween(50.0, 80.0);
+    assertThat(d.fringeOffSkinMm()).as("lies on the forehead").isLessThan(8);
   }
 
   private static void piecey(Done d) {
@@ -472,6 +307,7 @@ class FamilyMarksTest {
     assertThat(Done.endsZ(d.worn(), Side.NAPE)).as("below the sides").isLessThan(sides - 50);
     assertThat(d.at(Place.NAPE)).as("the longest thing").isGreaterThan(d.longest() - 6);
     assertThat(d.lands(Side.FRINGE)).isEqualTo(FacePlace.BROW_RIGHT);
+    assertThat(d.worn().look().lines()).as("no weight line between").isEmpty();
   }
 
   private static List<FacePlace> ears() {
@@ -499,6 +335,16 @@ class FamilyMarksTest {
         .isGreaterThan(d.faceZ(FacePlace.EYE_RIGHT) - 4);
     assertThat(d.at(Place.NAPE)).isGreaterThan(d.at(Place.NAPE_CORNER_LEFT) + 10);
     assertThat(d.at(Place.NAPE)).isGreaterThan(d.at(Place.NAPE_CORNER_RIGHT) + 10);
+    for (int i = 0; i < d.scalp().sites(); i++) {
+      if (d.o().afterMm()[i] > 0.96 * d.longest()) {
+        assertThat(d.scalp().pointMm(i).x()).as("one longest place").isBetween(-30.0, 30.0);
+      }
+    }
+    double apex = d.scalp().walk(Walk.Kind.CENTRE).marksMm().get(Place.APEX);
+    assertThat(d.worn().look().layering())
+        .filteredOn(l -> l.walk() == Walk.Kind.CENTRE && l.fromMm() >= apex)
+        .as("layered all the way down the back")
+        .allMatch(l -> l.slope() < -0.05);
   }
 
   private static void cropAndTail(Done d) {
@@ -519,6 +365,7 @@ class FamilyMarksTest {
     for (Place p : List.of(Place.BEHIND_EAR_LEFT, Place.BEHIND_EAR_RIGHT)) {
       assertThat(d.at(p)).isGreaterThanOrEqualTo(0.95 * d.before(p));
     }
+    assertThat(d.liftedMm(Place.CROWN)).as("crown lifted").isGreaterThan(12);
     assertThat(d.at(Place.RIDGE_LEFT)).as("corners kept").isGreaterThan(d.at(Place.APEX) + 5);
     assertThat(d.at(Place.TEMPLE_LEFT)).isLessThan(d.at(Place.EAR_TOP_LEFT));
     for (Side s : List.of(Side.LEFT, Side.RIGHT)) {
