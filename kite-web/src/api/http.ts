@@ -17,6 +17,10 @@ export class ApiError extends Error {
 
 const KEPT_ALIVE_CHARS = 30_000;
 
+/** How often the server's "ask again in so many seconds" is followed before it is told. */
+const MOST_TRIES = 5;
+const LONGEST_WAIT_S = 10;
+
 function cookie(name: string): string | undefined {
   return document.cookie
     .split("; ")
@@ -41,12 +45,45 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
     signal?.throwIfAborted();
     return known;
   }
-  let response: Response;
+  for (let tries = 0; ; tries++) {
+    const response = await once(method, url, text, signal);
+    if (response.ok) return response;
+    const problem = await response.json().catch(() => ({}));
+    const wait = Number(response.headers.get("Retry-After"));
+    if (problem.askAgain === true && tries < MOST_TRIES && wait <= LONGEST_WAIT_S) {
+      await later(wait, signal);
+      continue;
+    }
+    throw new ApiError(
+      response.status,
+      problem.detail ?? `The server answered ${response.status}.`,
+      problem.problems ?? [],
+      problem.currentVersion,
+    );
+  }
+}
+
+/** Some seconds, or until nobody wants it any more. */
+function later(seconds: number, signal?: AbortSignal): Promise<void> {
+  return new Promise((go, stop) => {
+    const gone = () => {
+      clearTimeout(timer);
+      stop(signal?.reason);
+    };
+    const timer = setTimeout(() => {
+      signal?.removeEventListener("abort", gone);
+      go();
+    }, 1000 * seconds);
+    signal?.addEventListener("abort", gone);
+  });
+}
+
+async function once(method: string, url: string, text?: string, signal?: AbortSignal): Promise<Response> {
   try {
     const headers: Record<string, string> = {};
     if (method !== "GET") headers["X-XSRF-TOKEN"] = await token();
     if (text !== undefined) headers["Content-Type"] = "application/json";
-    response = await fetch(url, {
+    return await fetch(url, {
       method,
       headers,
       body: text,
@@ -58,14 +95,6 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
     if (e instanceof DOMException && e.name === "AbortError") throw e;
     throw new ApiError(0, GONE);
   }
-  if (response.ok) return response;
-  const problem = await response.json().catch(() => ({}));
-  throw new ApiError(
-    response.status,
-    problem.detail ?? `The server answered ${response.status}.`,
-    problem.problems ?? [],
-    problem.currentVersion,
-  );
 }
 
 /** Asks for what a page will want to show, a plan and what comes of it, while the page itself is still on its way. */

@@ -26,6 +26,7 @@ import kitetail.plan.Workbench;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
 import kitetail.server.error.FieldException;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.taper.Ladder;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -38,6 +39,7 @@ import tools.jackson.databind.JsonNode;
 /** Asks the engine for advice on a plan document or a client. */
 @RestController
 @RequestMapping("/api")
+@EngineWork
 class AdviceController {
   private static final int LADDER_COLUMNS = 24;
   private static final int LADDER_SAMPLES = 30;

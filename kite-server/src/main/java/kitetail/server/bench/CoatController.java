@@ -16,6 +16,7 @@ import kitetail.server.advice.Advice;
 import kitetail.server.error.FieldException;
 import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
+import kitetail.server.queue.EngineWork;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -57,6 +58,7 @@ class CoatController {
   }
 
   /** float32, little-endian, one for each vertex of the scalp. */
+  @EngineWork
   @PostMapping(value = "/coat", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] coat(@RequestBody JsonNode document, @RequestParam String of) {
     Plan plan = PlanJson.read(document);

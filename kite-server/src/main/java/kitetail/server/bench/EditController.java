@@ -34,6 +34,7 @@ import kitetail.server.advice.Advice;
 import kitetail.server.error.FieldException;
 import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
@@ -48,6 +49,7 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api/edit")
 @Order(5)
+@EngineWork
 class EditController implements Warms {
   private static final int WARM = 3;
 

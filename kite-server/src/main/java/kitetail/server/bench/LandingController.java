@@ -10,6 +10,7 @@ import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
+import kitetail.server.queue.EngineWork;
 import kitetail.wish.Landing;
 import kitetail.wish.Wish;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,6 +24,7 @@ import tools.jackson.databind.JsonNode;
  */
 @RestController
 @RequestMapping("/api")
+@EngineWork
 class LandingController {
   private static final Map<Place, List<Landing>> NAMED =
       Map.of(

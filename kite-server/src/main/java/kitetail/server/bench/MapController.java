@@ -28,6 +28,7 @@ import kitetail.section.Zone;
 import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
+import kitetail.server.queue.EngineWork;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -37,6 +38,7 @@ import tools.jackson.databind.JsonNode;
 /** The scalp laid flat with its sections, and one bite as it lies in the hand. */
 @RestController
 @RequestMapping("/api")
+@EngineWork
 class MapController {
   private static final int ROUND = 180;
 

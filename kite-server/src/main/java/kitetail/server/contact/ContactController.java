@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import kitetail.formats.card.Contact;
 import kitetail.formats.card.Contacts;
+import kitetail.formats.card.KnownContacts;
 import kitetail.plan.SitDown;
 import kitetail.server.client.Client;
 import kitetail.server.client.ClientRepository;
@@ -58,14 +59,16 @@ class ContactController {
   /** Reads cards; nothing is kept yet. */
   @PostMapping("/api/contacts/read")
   CardsRead read(@AuthenticationPrincipal Person me, @RequestBody CardsText cards) {
-    Contacts.Cards in = Contacts.read(cards.text() == null ? "" : cards.text());
-    List<Contact> known = new ArrayList<>();
+    String text = cards.text() == null ? "" : cards.text();
+    fewEnough("$.text", Contacts.count(text));
+    Contacts.Cards in = Contacts.read(text);
+    KnownContacts known = new KnownContacts();
     clients.all(me.shopId()).forEach(c -> known.add(c.contact()));
     List<CardRow> rows = new ArrayList<>();
     for (Contact c : in.contacts()) {
-      String same =
-          known.stream().filter(k -> k.sameAs(c)).map(Contact::name).findFirst().orElse(null);
-      rows.add(new CardRow(c.name(), c.phone(), c.email(), c.note(), same));
+      Contact same = known.sameAs(c);
+      rows.add(
+          new CardRow(c.name(), c.phone(), c.email(), c.note(), same == null ? null : same.name()));
       known.add(c);
     }
     return new CardsRead(rows, in.problems());
@@ -75,9 +78,7 @@ class ContactController {
   @PostMapping("/api/contacts")
   @Transactional
   public CardsTaken take(@AuthenticationPrincipal Person me, @RequestBody List<CardRow> cards) {
-    if (cards.size() > MOST) {
-      throw new FieldException("$", cards.size() + " cards", "allowed up to " + MOST + " at once");
-    }
+    fewEnough("$", cards.size());
     OffsetDateTime now = OffsetDateTime.now(clock);
     for (int i = 0; i < cards.size(); i++) {
       CardRow r = cards.get(i);
@@ -89,6 +90,12 @@ class ContactController {
       sitDowns.add(clients.add(me.shopId(), c, now), SitDown.walkIn(), now);
     }
     return new CardsTaken(cards.size());
+  }
+
+  private static void fewEnough(String field, long cards) {
+    if (cards > MOST) {
+      throw new FieldException(field, cards + " cards", "allowed up to " + MOST + " at once");
+    }
   }
 
   private static void limit(String field, String value, int min, int max) {

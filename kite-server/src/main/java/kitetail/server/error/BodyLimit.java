@@ -34,6 +34,20 @@ class BodyLimit extends OncePerRequestFilter {
   private static final long ARCHIVE = 1000 * MB;
   private static final long FILE = 400 * MB;
 
+  /** Slower than this over all of it, once so long has gone by, it is cut off. */
+  private static final double LEAST_PER_S = 2000;
+
+  private static final double PATIENCE_S = 5;
+
+  /** A body that came so slowly that others would wait for it. */
+  static final class TooSlow extends IOException {
+    private static final long serialVersionUID = 1L;
+
+    TooSlow() {
+      super("What was sent came too slowly; send it again over a better line.");
+    }
+  }
+
   /** A body that went on past what is allowed. */
   static final class TooLarge extends IOException {
     private static final long serialVersionUID = 1L;
@@ -89,6 +103,7 @@ class BodyLimit extends OncePerRequestFilter {
   private static final class Stream extends ServletInputStream {
     private final ServletInputStream in;
     private final long most;
+    private final long began = System.nanoTime();
     private long read;
 
     Stream(ServletInputStream in, long most) {
@@ -100,6 +115,10 @@ class BodyLimit extends OncePerRequestFilter {
       read += Math.max(0, n);
       if (read > most) {
         throw new TooLarge(most);
+      }
+      double seconds = (System.nanoTime() - began) / 1e9;
+      if (seconds > PATIENCE_S && read < LEAST_PER_S * seconds) {
+        throw new TooSlow();
       }
       return n;
     }

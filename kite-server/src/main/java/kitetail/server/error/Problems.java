@@ -1,5 +1,6 @@
 package kitetail.server.error;
 
+import java.net.SocketTimeoutException;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -66,6 +67,10 @@ class Problems {
       if (t instanceof BodyLimit.TooLarge l) {
         return tooLarge(l);
       }
+      if (t instanceof BodyLimit.TooSlow || t instanceof SocketTimeoutException) {
+        return ProblemDetail.forStatusAndDetail(
+            HttpStatus.REQUEST_TIMEOUT, new BodyLimit.TooSlow().getMessage());
+      }
     }
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.BAD_REQUEST, "What was sent is not the JSON expected here.");
@@ -118,6 +123,18 @@ class Problems {
     return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
         .header(HttpHeaders.RETRY_AFTER, Long.toString(e.waitSeconds()))
         .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage()));
+  }
+
+  /** Nothing was done: the page may ask again by itself. */
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> busy(BusyException e) {
+    HttpStatus status =
+        e.isOnesOwn() ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.SERVICE_UNAVAILABLE;
+    ProblemDetail p = ProblemDetail.forStatusAndDetail(status, e.getMessage());
+    p.setProperty("askAgain", true);
+    return ResponseEntity.status(status)
+        .header(HttpHeaders.RETRY_AFTER, Integer.toString(e.againSeconds()))
+        .body(p);
   }
 
   @ExceptionHandler

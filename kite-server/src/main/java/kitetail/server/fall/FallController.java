@@ -24,6 +24,7 @@ import kitetail.plan.Workbench;
 import kitetail.server.error.FieldException;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
@@ -42,6 +43,7 @@ import tools.jackson.databind.node.ObjectNode;
 @RestController
 @RequestMapping("/api")
 @Order(4)
+@EngineWork
 class FallController implements Warms {
   private static final int WARM = 6;
 

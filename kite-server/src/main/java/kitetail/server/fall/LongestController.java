@@ -11,6 +11,7 @@ import kitetail.formats.words.Words;
 import kitetail.growth.SameLongest;
 import kitetail.plan.Plan;
 import kitetail.server.answer.Lines;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,6 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** A plan set so that it looks the same longest. */
 @RestController
 @RequestMapping("/api")
+@EngineWork
 class LongestController {
   private final Falls falls;
 

@@ -20,6 +20,7 @@ import kitetail.plan.Plan;
 import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
@@ -39,6 +40,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 @Order(7)
+@EngineWork
 class PlanFileController implements Warms {
   private final Falls falls;
   private final Heads heads;

@@ -12,6 +12,7 @@ import kitetail.head.Place;
 import kitetail.learn.Learnt;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.http.HttpStatus;
@@ -76,6 +77,7 @@ class LearntController {
       double plannedMinutes,
       List<PlaceRow> places) {}
 
+  @EngineWork
   @GetMapping("/clients/{id}/learnt")
   LearntView learnt(@AuthenticationPrincipal Person me, @PathVariable long id) {
     clients.get(me.shopId(), id);
@@ -151,6 +153,7 @@ class LearntController {
     clients.learnFrom(me.shopId(), id, OffsetDateTime.now(clock));
   }
 
+  @EngineWork
   @GetMapping("/visits/{id}/lengths")
   VisitLengths lengths(@AuthenticationPrincipal Person me, @PathVariable long id) {
     VisitRepository.Row visit = visits.get(me.shopId(), id);

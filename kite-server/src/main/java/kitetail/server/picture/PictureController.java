@@ -16,6 +16,7 @@ import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.proposal.Proposals;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.http.CacheControl;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
  * version, so they may be kept.
  */
 @RestController
+@EngineWork
 class PictureController {
   private static final int MIN = 40;
   private static final int MAX = 1200;

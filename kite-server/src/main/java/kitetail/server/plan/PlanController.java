@@ -15,6 +15,7 @@ import kitetail.hair.HairColour;
 import kitetail.hair.SkinTone;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -106,12 +107,14 @@ class PlanController {
   }
 
   /** The drawn head of a plan: bust and scalp meshes. */
+  @EngineWork
   @PostMapping(value = "/head", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] head(@RequestBody JsonNode document) {
     return Binary.head(heads.of(PlanJson.read(document)).picture());
   }
 
   /** The scalp of a plan's head cut along the borders of its sections. */
+  @EngineWork
   @PostMapping(value = "/seams", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] seams(@RequestBody JsonNode document) {
     Plan plan = PlanJson.read(document);
@@ -119,6 +122,7 @@ class PlanController {
   }
 
   /** What comes of a plan: numbers, words and the length at every scalp vertex. */
+  @EngineWork
   @PostMapping(value = "/outcome", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
     return answers.of(PlanJson.read(document), Units.valueOf(me.units()));

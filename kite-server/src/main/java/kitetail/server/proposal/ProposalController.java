@@ -16,6 +16,7 @@ import kitetail.server.client.SitDownRepository;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -68,6 +69,7 @@ class ProposalController {
    * Today's cut, then every family on a client, best first: one JSON object a line, {@code
    * {"done":3,"of":20}} while it goes on and the ranking as the last line.
    */
+  @EngineWork
   @GetMapping(value = "/clients/{id}/ranking", produces = Lines.TYPE)
   ResponseEntity<StreamingResponseBody> rank(
       @AuthenticationPrincipal Person me, @PathVariable long id) {
@@ -81,6 +83,7 @@ class ProposalController {
                     proposals.ranked(me, id, all, n -> out.done(n, all.size())), words)));
   }
 
+  @EngineWork
   @PostMapping("/clients/{clientId}/plans")
   @ResponseStatus(HttpStatus.CREATED)
   Added add(
@@ -98,6 +101,7 @@ class ProposalController {
   }
 
   /** A shape as it is proposed to a client, without making a plan of it. */
+  @EngineWork
   @GetMapping("/clients/{clientId}/families/{family}")
   JsonNode fitted(
       @AuthenticationPrincipal Person me,

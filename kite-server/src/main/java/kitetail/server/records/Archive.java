@@ -1,9 +1,7 @@
 package kitetail.server.records;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -13,7 +11,6 @@ import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.Map;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import kitetail.server.error.FieldException;
 import org.springframework.dao.DataAccessException;
@@ -34,7 +31,9 @@ import tools.jackson.databind.node.ObjectNode;
 class Archive {
   private static final String KIND = "kite-tail-year";
   private static final int VERSION = 1;
-  private static final int LONGEST_LINE = 40_000_000;
+
+  /** A plan document has 2 MB at most; a photograph 4. */
+  private static final int LONGEST_LINE = 5_000_000;
 
   private final JdbcClient db;
   private final JsonMapper json = new JsonMapper();
@@ -122,6 +121,8 @@ class Archive {
   public int read(InputStream in) {
     try {
       return unpack(in);
+    } catch (Unpacked.TooMuch e) {
+      throw refused(e.getMessage(), "allowed an archive as this program writes it");
     } catch (IOException e) {
       throw refused("a file that cannot be unpacked to its end", "allowed the whole ZIP");
     }
@@ -131,7 +132,7 @@ class Archive {
     if (!empty()) {
       throw refused("a database with a shop in it", "allowed into an empty one alone");
     }
-    ZipInputStream zip = new ZipInputStream(in, StandardCharsets.UTF_8);
+    Unpacked zip = new Unpacked(in);
     ZipEntry first = zip.getNextEntry();
     if (first == null || !first.getName().equals("archive.json")) {
       throw refused("a file that is no archive of a year", "allowed the ZIP this program wrote");
@@ -171,10 +172,9 @@ class Archive {
     return rows;
   }
 
-  private int rows(ZipInputStream zip, Tables t, Map<Long, ObjectNode> photos) throws IOException {
-    BufferedReader lines = new BufferedReader(new InputStreamReader(zip, StandardCharsets.UTF_8));
+  private int rows(Unpacked zip, Tables t, Map<Long, ObjectNode> photos) throws IOException {
     int n = 0;
-    for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+    for (String line = zip.line(LONGEST_LINE); line != null; line = zip.line(LONGEST_LINE)) {
       if (t == Tables.PHOTO) {
         ObjectNode row = object(line, t, n);
         photos.put(row.path("id").asLong(), row);
@@ -198,8 +198,7 @@ class Archive {
         "line " + (n + 1) + " of " + t.table() + ".jsonl", "allowed one JSON object a line");
   }
 
-  private int photo(String name, ZipInputStream zip, Map<Long, ObjectNode> photos)
-      throws IOException {
+  private int photo(String name, Unpacked zip, Map<Long, ObjectNode> photos) throws IOException {
     if (!name.matches("photo/\\d{1,18}\\.jpg")) {
       throw refused(name, "allowed photo/<number>.jpg at this place");
     }

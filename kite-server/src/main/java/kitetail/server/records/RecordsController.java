@@ -1,10 +1,15 @@
 package kitetail.server.records;
 
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -135,17 +140,37 @@ public class RecordsController {
   /** Passwords' hashes go along, so that everybody signs in as before where it is taken in. */
   @GetMapping(value = "/api/records/archive.zip", produces = "application/zip")
   ResponseEntity<StreamingResponseBody> archive(
-      @AuthenticationPrincipal Person me, @RequestParam int year) {
+      @AuthenticationPrincipal Person me, @RequestParam int year) throws IOException {
     checked(year);
     if (!me.isOwner()) {
       throw new FieldException(
           "archive", "asked by " + me.name(), "allowed for an owner of the shop");
     }
+    Path spooled = spooled(me.shopId(), year);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, file("shop-" + year + ".zip"))
         .contentType(MediaType.valueOf("application/zip"))
+        .contentLength(Files.size(spooled))
         .cacheControl(CacheControl.noStore())
-        .body(out -> archive.write(me.shopId(), year, out));
+        .body(
+            out -> {
+              try (InputStream in =
+                  Files.newInputStream(spooled, StandardOpenOption.DELETE_ON_CLOSE)) {
+                in.transferTo(out);
+              }
+            });
+  }
+
+  /** Written to disk first: who loads it slowly holds no connection to the database. */
+  private Path spooled(long shopId, int year) throws IOException {
+    Path to = Files.createTempFile("kitetail-archive", ".zip");
+    try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(to))) {
+      archive.write(shopId, year, out);
+      return to;
+    } catch (IOException | RuntimeException e) {
+      Files.deleteIfExists(to);
+      throw e;
+    }
   }
 
   /** An archive into a database in which no shop has begun. */

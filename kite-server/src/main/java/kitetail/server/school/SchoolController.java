@@ -13,6 +13,7 @@ import kitetail.server.advice.Advice;
 import kitetail.server.error.FieldException;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.proposal.SchoolRepository;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -74,6 +75,7 @@ class SchoolController {
    *
    * @param plan on whose head; a walk-in's usual one when left out
    */
+  @EngineWork
   @GetMapping("/costs")
   Costs costs(@AuthenticationPrincipal Person me, @RequestParam(required = false) Long plan) {
     Plan shown = plan == null ? usual().plan() : plans.get(me.shopId(), plan).plan();

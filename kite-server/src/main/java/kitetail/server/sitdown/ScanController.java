@@ -12,6 +12,7 @@ import kitetail.head.ScanFit;
 import kitetail.head.ScanMarks;
 import kitetail.server.device.Scanner;
 import kitetail.server.error.FieldException;
+import kitetail.server.queue.EngineWork;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -61,6 +62,7 @@ class ScanController {
       float[] scanPoints) {}
 
   /** The file as the request's body, read as it arrives; marks as x,y,z in its own frame. */
+  @EngineWork
   @PostMapping(value = "/scan", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   FittedScan file(
       InputStream body,
@@ -86,6 +88,7 @@ class ScanController {
     return scanner.state(id);
   }
 
+  @EngineWork
   @PostMapping("/scanner/{id}/fit")
   FittedScan take(@PathVariable String id, @RequestParam(defaultValue = "0") double hairMm)
       throws IOException {

@@ -32,6 +32,7 @@ import kitetail.server.fall.FallBytes;
 import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
 import kitetail.server.learn.Lessons;
+import kitetail.server.queue.EngineWork;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.http.HttpStatus;
@@ -193,6 +194,7 @@ class SitDownController {
    * @param meshes false when the page has this head's meshes already
    * @param strokes false when how hair grows is not shown
    */
+  @EngineWork
   @PostMapping(value = "/sitdown/head", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] head(
       @AuthenticationPrincipal Person me,
@@ -214,6 +216,7 @@ class SitDownController {
   }
 
   /** The hair as it hangs today (docs/formats.md has the layout). */
+  @EngineWork
   @PostMapping(value = "/sitdown/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] fall(@RequestBody JsonNode document) {
     SitDown s = SitDownJson.read(document);
@@ -245,6 +248,7 @@ class SitDownController {
   }
 
   /** All options of a group of picks on this client's own head, side by side. */
+  @EngineWork
   @PostMapping(value = "/sitdown/picks/{group}", produces = MediaType.IMAGE_PNG_VALUE)
   byte[] pick(
       @PathVariable String group,
@@ -274,6 +278,7 @@ class SitDownController {
   }
 
   /** Stretch and curl from one strand measured wet and pulled, then dry and let go. */
+  @EngineWork
   @PostMapping("/sitdown/strand")
   WetDry strand(@RequestBody Strand s) {
     try {

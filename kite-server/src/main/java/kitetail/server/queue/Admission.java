@@ -1,0 +1,115 @@
+package kitetail.server.queue;
+
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
+import kitetail.server.security.Person;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.AsyncHandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * Has requests for {@link EngineWork} wait for their turn before their bodies are read; all others
+ * go by.
+ */
+@Configuration
+class Admission implements WebMvcConfigurer {
+  private static final String TURN = Admission.class.getName();
+
+  /** A piece of work is spread over all processors by itself; a few more keep them busy between. */
+  private static final int AT_ONCE = 8;
+
+  private static final int WAITING = 64;
+  private static final int OF_ONE = 24;
+  private static final Duration LONGEST = Duration.ofSeconds(30);
+
+  private final FairQueue queue =
+      new FairQueue(new FairQueue.Limits(AT_ONCE, WAITING, OF_ONE, LONGEST));
+
+  Admission(MeterRegistry meters) {
+    Gauge.builder("kitetail.engine.waiting", queue, FairQueue::waiting).register(meters);
+    Gauge.builder("kitetail.engine.running", queue, FairQueue::running).register(meters);
+  }
+
+  @Override
+  public void addInterceptors(InterceptorRegistry all) {
+    all.addInterceptor(new Turn()).addPathPatterns("/api/**");
+  }
+
+  private final class Turn implements AsyncHandlerInterceptor {
+    @Override
+    public boolean preHandle(HttpServletRequest r, HttpServletResponse a, Object handler) {
+      if (r.getDispatcherType() == DispatcherType.REQUEST && isEngineWork(handler)) {
+        r.setAttribute(TURN, queue.enter(asker()));
+      }
+      return true;
+    }
+
+    @Override
+    public void afterCompletion(
+        HttpServletRequest r, HttpServletResponse a, Object handler, Exception e) {
+      over(r);
+    }
+
+    /** The work goes on after the request's thread has left it. */
+    @Override
+    public void afterConcurrentHandlingStarted(
+        HttpServletRequest r, HttpServletResponse a, Object handler) {
+      Object turn = r.getAttribute(TURN);
+      if (turn != null) {
+        r.getAsyncContext().addListener(new Over((Runnable) turn));
+      }
+    }
+  }
+
+  private static void over(HttpServletRequest r) {
+    if (r.getAttribute(TURN) instanceof Runnable turn) {
+      turn.run();
+    }
+  }
+
+  /** However it ends: done, failed, too late, or nobody there to read it. */
+  private record Over(Runnable turn) implements AsyncListener {
+    @Override
+    public void onComplete(AsyncEvent e) {
+      turn.run();
+    }
+
+    @Override
+    public void onTimeout(AsyncEvent e) {
+      turn.run();
+    }
+
+    @Override
+    public void onError(AsyncEvent e) {
+      turn.run();
+    }
+
+    @Override
+    public void onStartAsync(AsyncEvent e) {
+      e.getAsyncContext().addListener(this);
+    }
+  }
+
+  private static boolean isEngineWork(Object handler) {
+    return handler instanceof HandlerMethod m
+        && (m.hasMethodAnnotation(EngineWork.class)
+            || m.getBeanType().isAnnotationPresent(EngineWork.class));
+  }
+
+  private static FairQueue.Asker asker() {
+    Authentication a = SecurityContextHolder.getContext().getAuthentication();
+    return a != null && a.getPrincipal() instanceof Person p
+        ? new FairQueue.Asker(p.shopId(), p.id())
+        : new FairQueue.Asker(0, 0);
+  }
+}
