@@ -11,6 +11,7 @@ import { Finish } from "./finish/Finish";
 import { Frame } from "./frame/Frame";
 import { Loading, Trouble } from "./frame/States";
 import { ShapesPage } from "./shapes/ShapesPage";
+import { Claim } from "./signin/Claim";
 import { SignIn } from "./signin/SignIn";
 import { Today } from "./today/Today";
 
@@ -39,6 +40,11 @@ function Door() {
     queryKey: ["begun"],
     queryFn: () => get<{ begun: boolean }>("/api/session/shop"),
   });
+  const claim = useQuery({
+    queryKey: ["claim"],
+    queryFn: () => get<{ owners: string[] }>("/api/session/claim"),
+  });
+  if (claim.data && claim.data.owners.length > 0) return <Claim owners={claim.data.owners} />;
   return shop.data && !shop.data.begun ? (
     <Suspense fallback={<Loading what="the shop" />}>
       <Begin />
@@ -57,18 +63,19 @@ export function App() {
   if (me.isPending) return <Loading what="the shop" />;
   if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
   if (!me.data) return <Door />;
+  const erases = me.data.rights.includes("ERASE");
   return (
     <Frame person={me.data}>
       <Suspense fallback={<Loading what="the head" />}>
         <Routes>
           <Route path="/" element={<Today />} />
           <Route path="/diary" element={<Diary />} />
-          <Route path="/clients" element={<Clients />} />
+          <Route path="/clients" element={<Clients erases={erases} />} />
           <Route path="/clients/new" element={<NewClient />} />
           <Route path="/clients/:id/sit" element={<SitDown units={me.data.units} />} />
           <Route path="/clients/:id/shapes" element={<ShapesPage />} />
           <Route path="/clients/cards" element={<Cards />} />
-          <Route path="/clients/:id" element={<ClientPage units={me.data.units} />} />
+          <Route path="/clients/:id" element={<ClientPage units={me.data.units} erases={erases} />} />
           <Route path="/plans/:id" element={<Bench units={me.data.units} />} />
           <Route path="/plans/:id/chair" element={<Chair units={me.data.units} />} />
           <Route path="/plans/:id/check" element={<CheckRound units={me.data.units} />} />

@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/erased": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["erased"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{clientId}/families/{family}": {
         parameters: {
             query?: never;
@@ -107,7 +123,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_8"];
         delete?: never;
@@ -244,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/unerase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["unerase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/coat": {
         parameters: {
             query?: never;
@@ -315,7 +347,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -555,7 +587,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -667,7 +699,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -763,7 +795,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -843,9 +875,41 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["all_2"];
         put?: never;
         post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1300,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/archive": {
         parameters: {
             query?: never;
@@ -1310,6 +1390,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/claim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["claimable"];
+        put?: never;
+        post: operations["claim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["password"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1870,6 +1982,19 @@ export interface components {
             id?: number;
             name?: string;
         };
+        Changed: {
+            disabled?: boolean;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "MANAGER" | "STYLIST" | "ASSISTANT" | "LEARNER";
+        };
+        Claim: {
+            password: string;
+            signIn: string;
+        };
+        Claimable: {
+            owners?: string[];
+        };
         ClientRow: {
             /** Format: int64 */
             id?: number;
@@ -1972,6 +2097,9 @@ export interface components {
             id?: number;
             /** Format: int32 */
             number?: number;
+        };
+        ErasedClients: {
+            clients?: components["schemas"]["Waiting"][];
         };
         FamilyRow: {
             about?: string;
@@ -2147,13 +2275,18 @@ export interface components {
             /** Format: int64 */
             clientId?: number;
             clientName?: string;
+            /** Format: date-time */
+            givenUpAt?: string;
             /** Format: int64 */
             id?: number;
             kind?: string;
             /** Format: date-time */
             madeAt?: string;
             /** Format: date-time */
+            nextTryAt?: string;
+            /** Format: date-time */
             sentAt?: string;
+            why?: string;
             words?: string;
         };
         MoveAsked: {
@@ -2187,9 +2320,14 @@ export interface components {
             note?: string;
             phone?: string;
         };
+        NewPassword: {
+            password: string;
+        };
         NewPerson: {
             name: string;
             password: string;
+            /** @enum {string} */
+            role?: "OWNER" | "MANAGER" | "STYLIST" | "ASSISTANT" | "LEARNER";
             signIn: string;
             units?: string;
         };
@@ -2256,14 +2394,39 @@ export interface components {
         Outbox: {
             messages?: components["schemas"]["MessageRow"][];
         };
+        OwnPassword: {
+            current: string;
+            password: string;
+        };
         PartingRow: {
             /** Format: int32 */
             bite?: number;
             points?: number[][];
         };
+        Password: {
+            password: string;
+        };
+        People: {
+            people?: components["schemas"]["PersonRow"][];
+            roles?: ("OWNER" | "MANAGER" | "STYLIST" | "ASSISTANT" | "LEARNER")[];
+        };
+        PersonRow: {
+            /** Format: date-time */
+            disabledAt?: string;
+            /** Format: int64 */
+            id?: number;
+            me?: boolean;
+            mine?: boolean;
+            name?: string;
+            /** @enum {string} */
+            role?: "OWNER" | "MANAGER" | "STYLIST" | "ASSISTANT" | "LEARNER";
+            signIn?: string;
+        };
         PersonView: {
             name?: string;
-            role?: string;
+            rights?: ("SEE" | "BOOK" | "CARE" | "CUT" | "SHOP" | "BOOKS" | "ERASE" | "PEOPLE" | "ARCHIVE")[];
+            /** @enum {string} */
+            role?: "OWNER" | "MANAGER" | "STYLIST" | "ASSISTANT" | "LEARNER";
             units?: string;
         };
         PhotoAdded: {
@@ -2441,8 +2604,8 @@ export interface components {
             rings?: components["schemas"]["Stretch"][][];
         };
         Sent: {
-            address?: string;
-            words?: string;
+            address: string;
+            words: string;
         };
         SignIn: {
             password: string;
@@ -2565,6 +2728,13 @@ export interface components {
             remarks?: string;
             stylist?: string;
             title?: string;
+        };
+        Waiting: {
+            /** Format: date-time */
+            finalAt?: string;
+            /** Format: int64 */
+            id?: number;
+            name?: string;
         };
         WaitingAdded: {
             /** Format: int64 */
@@ -2796,6 +2966,26 @@ export interface operations {
             };
         };
     };
+    erased: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ErasedClients"];
+                };
+            };
+        };
+    };
     fitted: {
         parameters: {
             query?: never;
@@ -2819,7 +3009,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3092,6 +3282,26 @@ export interface operations {
             };
         };
     };
+    unerase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     coat: {
         parameters: {
             query: {
@@ -3182,7 +3392,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: {
                 version?: number;
@@ -3558,7 +3768,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3767,7 +3977,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: {
                 clientId?: number;
@@ -3934,7 +4144,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4050,6 +4260,26 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["People"];
+                };
+            };
+        };
+    };
     add_3: {
         parameters: {
             query?: never;
@@ -4060,6 +4290,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Changed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
             };
         };
         responses: {
@@ -4819,6 +5097,28 @@ export interface operations {
             };
         };
     };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Password"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     takeIn: {
         parameters: {
             query?: never;
@@ -4835,6 +5135,72 @@ export interface operations {
                 };
                 content: {
                     "*/*": components["schemas"]["ArchiveRead"];
+                };
+            };
+        };
+    };
+    claimable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["Claimable"];
+                };
+            };
+        };
+    };
+    claim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Claim"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["PersonView"];
                 };
             };
         };

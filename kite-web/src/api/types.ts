@@ -466,7 +466,10 @@ export type ToolRow = Omit<But<Solid<S["ToolRow"]>, "measuredMm">, "needs" | "as
   needs: NeedRow[];
   asked: boolean;
 };
-export type MessageRow = But<Solid<S["MessageRow"]>, "sentAt">;
+export type MessageRow = But<Solid<S["MessageRow"]>, "sentAt" | "nextTryAt" | "givenUpAt" | "why">;
+export type PersonRow = But<Solid<S["PersonRow"]>, "disabledAt">;
+export type PeopleView = Omit<Solid<S["People"]>, "people"> & { people: PersonRow[] };
+export type ErasedClient = Solid<S["Waiting"]>;
 export type OpeningRow = Solid<S["OpeningRow"]>;
 export type WaitingRow = But<Solid<S["WaitingRow"]>, "planId" | "planTitle" | "personId">;
 export type PushedRow = Solid<S["PushedRow"]>;

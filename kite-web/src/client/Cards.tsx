@@ -3,6 +3,7 @@ import { type ChangeEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { send } from "../api/http";
 import type { CardsRead } from "../api/types";
+import { TakeOut } from "../frame/TakeOut";
 
 /** Contacts in and out as vCards: read first, looked at, then taken in. */
 export function Cards() {
@@ -51,12 +52,8 @@ export function Cards() {
           Read a card file
           <input type="file" accept=".vcf,text/vcard" className="sr-only" onChange={open} />
         </label>
-        <a className="btn touch" href="/api/contacts.vcf?version=4" download>
-          All clients as vCard 4
-        </a>
-        <a className="btn touch" href="/api/contacts.vcf?version=3" download>
-          As vCard 3
-        </a>
+        <TakeOut href="/api/contacts.vcf?version=4">All clients as vCard 4</TakeOut>
+        <TakeOut href="/api/contacts.vcf?version=3">As vCard 3</TakeOut>
         <Link to="/clients" className="touch flex items-center underline">
           Back to the clients
         </Link>

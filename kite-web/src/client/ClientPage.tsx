@@ -14,7 +14,13 @@ import { Photos } from "./Photos";
 import { Shapes } from "./Shapes";
 import { Visits } from "./Visits";
 
-export function ClientPage({ units }: { units: string }) {
+type Props = {
+  units: string;
+  /** Whether who looks may hand over and erase what is held. */
+  erases: boolean;
+};
+
+export function ClientPage({ units, erases }: Props) {
   const id = Number(useParams().id);
   const go = useNavigate();
   const queries = useQueryClient();
@@ -134,7 +140,7 @@ export function ClientPage({ units }: { units: string }) {
             </div>
           </>
         )}
-        <OwnData clientId={id} name={c.name} erasing={setErasing} />
+        {erases && <OwnData clientId={id} name={c.name} erasing={setErasing} />}
       </section>
     </div>
   );

@@ -5,8 +5,9 @@ import { get } from "../api/http";
 import type { ClientRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { ErasedClients } from "./ErasedClients";
 
-export function Clients() {
+export function Clients({ erases }: { erases: boolean }) {
   const [find, setFind] = useState("");
   const all = useQuery({
     queryKey: ["clients", find],
@@ -66,6 +67,7 @@ export function Clients() {
           ))}
         </ul>
       )}
+      {erases && <ErasedClients />}
     </div>
   );
 }

@@ -37,7 +37,8 @@ export function OwnData({ clientId, name, erasing }: Props) {
       {asking && (
         <Dialog title={`Erase ${name}?`} shut={() => setAsking(false)}>
           <p>
-            Sit-downs, plans, photographs, messages and what is booked are gone for good. Visits stay in the
+            Nobody sees them from now on, and what is booked is let go. For a day it can be undone, under
+            Clients; then sit-downs, plans, photographs and messages are gone for good. Visits stay in the
             books with their times and prices, without whose they were.
           </p>
           <label className="grid gap-1 font-bold">
@@ -55,7 +56,7 @@ export function OwnData({ clientId, name, erasing }: Props) {
             disabled={typed.trim() === "" || erase.isPending}
             onClick={() => erase.mutate()}
           >
-            Erase for good
+            Erase this client
           </button>
         </Dialog>
       )}

@@ -19,13 +19,13 @@ it("erases only once the name is typed, and keeps asking when it is another's", 
     "/api/clients/6/export.zip",
   );
   fireEvent.click(screen.getByText("Erase"));
-  expect(screen.getByText<HTMLButtonElement>("Erase for good").disabled).toBe(true);
+  expect(screen.getByText<HTMLButtonElement>("Erase this client").disabled).toBe(true);
   fireEvent.change(screen.getByLabelText("Type the client's name"), { target: { value: "Freek & Oost" } });
-  fireEvent.click(screen.getByText("Erase for good"));
+  fireEvent.click(screen.getByText("Erase this client"));
   await screen.findByText("The name is not this client's.");
   expect(asked(sent, "DELETE")[0]?.url).toBe("/api/clients/6?name=Freek%20%26%20Oost");
   answer = {};
-  fireEvent.click(screen.getByText("Erase for good"));
+  fireEvent.click(screen.getByText("Erase this client"));
   await screen.findByText("elsewhere");
   expect(erasing.mock.calls).toEqual([[true], [false], [true]]);
 });

@@ -6,6 +6,22 @@ import { Empty, Loading, Trouble } from "../frame/States";
 
 const KINDS: Record<string, string> = { REMINDER: "Reminder", RETURN: "Come back" };
 
+const at = (time: string) =>
+  new Date(time).toLocaleString("en-GB", {
+    day: "numeric",
+    month: "short",
+    hour: "2-digit",
+    minute: "2-digit",
+  });
+
+/** How far it got: sent, given up and why, or when it is tried again. */
+function state(m: MessageRow): string {
+  if (m.sentAt) return `sent ${at(m.sentAt)}`;
+  if (m.givenUpAt) return m.why === "no longer so" ? "not sent: no longer so" : `given up: ${m.why}`;
+  if (m.nextTryAt) return `refused; again ${at(m.nextTryAt)}: ${m.why}`;
+  return "waits for the gateway";
+}
+
 /** What clients were told, the newest first. */
 export function Outbox() {
   const all = useQuery({
@@ -32,11 +48,7 @@ export function Outbox() {
           <span>
             <b>{KINDS[m.kind] ?? m.kind}</b>
             <br />
-            <span className="soft">
-              {m.sentAt
-                ? `sent ${new Date(m.sentAt).toLocaleString("en-GB", { day: "numeric", month: "short", hour: "2-digit", minute: "2-digit" })}`
-                : "waits for the gateway"}
-            </span>
+            <span className="soft">{state(m)}</span>
           </span>
           <span>
             <Link to={`/clients/${m.clientId}`} className="font-bold underline">

@@ -1,26 +1,71 @@
-import { useMutation } from "@tanstack/react-query";
-import type { FormEvent } from "react";
-import { send } from "../api/http";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { get, send } from "../api/http";
+import type { PeopleView } from "../api/types";
 import { Problem } from "../frame/Problem";
+import { Loading, Trouble } from "../frame/States";
+import { PersonCard } from "./PersonCard";
 import { PersonFields, personOf } from "./PersonFields";
+import { ROLES, type Role } from "./roles";
 
-/** Somebody who gets a chair and a sign-in of their own. */
-export function People({ owner }: { owner: boolean }) {
-  const add = useMutation({ mutationFn: (body: unknown) => send("POST", "/api/people", body) });
-  if (!owner) return <p className="soft">An owner of the shop gives sign-ins.</p>;
+/** Who works here and as what; let in, moved and shut out. */
+export function People({ minds }: { minds: boolean }) {
+  const all = useQuery({
+    queryKey: ["people"],
+    queryFn: () => get<PeopleView>("/api/people"),
+    enabled: minds,
+  });
+  if (!minds) return <p className="soft">An owner or a manager of the shop gives sign-ins.</p>;
+  if (all.isPending) return <Loading what="the people" />;
+  if (all.error) return <Trouble error={all.error} retry={() => all.refetch()} />;
+  return (
+    <div className="grid items-start gap-8 lg:grid-cols-[1.4fr_1fr]">
+      <ul className="grid gap-2" aria-label="People">
+        {all.data.people.map((p) => (
+          <PersonCard key={p.id} person={p} roles={all.data.roles} />
+        ))}
+      </ul>
+      <Added roles={all.data.roles} />
+    </div>
+  );
+}
+
+function Added({ roles }: { roles: Role[] }) {
+  const queries = useQueryClient();
+  const [role, setRole] = useState<Role>("STYLIST");
+  const add = useMutation({
+    mutationFn: (body: unknown) => send("POST", "/api/people", body),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["people"] }),
+  });
   const submit = (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
     const form = e.currentTarget;
-    add.mutate(personOf(new FormData(form)), { onSuccess: () => form.reset() });
+    add.mutate({ ...personOf(new FormData(form)), role }, { onSuccess: () => form.reset() });
   };
   return (
-    <form onSubmit={submit} className="grid max-w-xl gap-3" noValidate>
-      <h2 className="font-bold text-xl">A new stylist</h2>
+    <form onSubmit={submit} className="grid gap-3" noValidate>
+      <h2 className="font-bold text-xl">Somebody new</h2>
       <PersonFields />
+      <label className="grid gap-1 font-bold">
+        As
+        <select
+          name="role"
+          value={role}
+          onChange={(e) => setRole(e.target.value as Role)}
+          className="select touch w-full font-normal text-lg"
+        >
+          {roles.map((r) => (
+            <option key={r} value={r}>
+              {ROLES[r].name}
+            </option>
+          ))}
+        </select>
+        <span className="soft font-normal">{ROLES[role].may}</span>
+      </label>
       <Problem error={add.error} />
-      {add.isSuccess && <p role="status">There is a chair for them in the diary now.</p>}
+      {add.isSuccess && <p role="status">They can sign in now.</p>}
       <button type="submit" className="btn btn-primary touch text-lg" disabled={add.isPending}>
-        Give them a chair
+        Let them in
       </button>
     </form>
   );

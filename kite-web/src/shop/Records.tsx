@@ -1,12 +1,14 @@
 import { useState } from "react";
+import { TakeOut } from "../frame/TakeOut";
 
 const FIRST = 2020;
 
 /** The books of a year, to take along. */
-export function Records({ owner }: { owner: boolean }) {
+export function Records({ books, archive }: { books: boolean; archive: boolean }) {
   const now = new Date().getFullYear();
   const [year, setYear] = useState(now);
   const years = Array.from({ length: now - FIRST + 1 }, (_, i) => now - i);
+  if (!books) return <p className="soft">The books are for an owner or a manager of the shop.</p>;
   return (
     <div className="grid gap-4">
       <label className="flex items-center gap-3 text-lg">
@@ -28,17 +30,13 @@ export function Records({ owner }: { owner: boolean }) {
         <a className="btn touch text-lg" href={`/api/records/kit.csv?year=${year}`} download>
           Tools and their care (CSV)
         </a>
-        {owner && (
-          <a className="btn touch text-lg" href={`/api/records/archive.zip?year=${year}`} download>
-            The whole year (ZIP)
-          </a>
-        )}
+        {archive && <TakeOut href={`/api/records/archive.zip?year=${year}`}>The whole year (ZIP)</TakeOut>}
       </div>
-      {owner && (
+      {archive && (
         <p className="max-w-2xl">
           The ZIP holds every row of the shop as JSON lines and every photograph as a JPEG. It can be taken in
-          where no shop has begun yet, from the sign-in page there. Passwords are in it, though not readable;
-          keep it safe.
+          where no shop has begun yet, from the sign-in page there. No password is in it: where it is taken
+          in, an owner gives a new one.
         </p>
       )}
     </div>

@@ -11,7 +11,7 @@ type Part = keyof typeof PARTS;
 /** What is the shop's and not one client's. */
 export function ShopPage({ person }: { person: PersonView }) {
   const [part, setPart] = useState<Part>("messages");
-  const owner = person.role === "OWNER";
+  const may = (right: PersonView["rights"][number]) => person.rights.includes(right);
   return (
     <div className="px-6 py-5">
       <h1 className="font-bold text-3xl">The shop</h1>
@@ -31,9 +31,9 @@ export function ShopPage({ person }: { person: PersonView }) {
       </div>
       <div className="mt-4 max-w-4xl">
         {part === "messages" && <Outbox />}
-        {part === "hours" && <OpeningHours owner={owner} />}
-        {part === "people" && <People owner={owner} />}
-        {part === "records" && <Records owner={owner} />}
+        {part === "hours" && <OpeningHours owner={may("SHOP")} />}
+        {part === "people" && <People minds={may("PEOPLE")} />}
+        {part === "records" && <Records books={may("BOOKS")} archive={may("ARCHIVE")} />}
       </div>
     </div>
   );

@@ -84,31 +84,71 @@ it("says of each message whom it went to, what it said and when", async () => {
   await screen.findByText(/cannot be reached/);
 });
 
-it("gives a new stylist a chair, and an owner alone does", async () => {
-  const sent = atPage(<People owner />, { "POST /api/people": {} });
-  fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Wiebe" } });
+const PEOPLE = {
+  people: [
+    { id: 1, name: "Maud", signIn: "maud", role: "OWNER", mine: true, me: true },
+    { id: 2, name: "Joris", signIn: "joris", role: "STYLIST", mine: true, me: false },
+  ],
+  roles: ["OWNER", "MANAGER", "STYLIST", "ASSISTANT", "LEARNER"],
+};
+
+it("lets somebody new in as what they are to be, and for who minds people alone", async () => {
+  const sent = atPage(<People minds />, { "GET /api/people": PEOPLE, "POST /api/people": {} });
+  fireEvent.change(await screen.findByLabelText("Name"), { target: { value: "Wiebe" } });
   fireEvent.change(screen.getByLabelText("Signs in as"), { target: { value: "Wiebe" } });
   fireEvent.change(screen.getByLabelText(/^Password/), { target: { value: "a-long-word" } });
-  fireEvent.click(screen.getByText("Give them a chair"));
-  await screen.findByText("There is a chair for them in the diary now.");
+  fireEvent.change(screen.getByLabelText(/^As/), { target: { value: "LEARNER" } });
+  fireEvent.click(screen.getByText("Let them in"));
+  await screen.findByText("They can sign in now.");
   expect(asked(sent, "POST")[0]?.body).toEqual({
     name: "Wiebe",
     signIn: "wiebe",
     password: "a-long-word",
     units: "CM",
+    role: "LEARNER",
   });
   await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("Name").value).toBe(""));
   cleanup();
-  atPage(<People owner={false} />, {});
+  atPage(<People minds={false} />, {});
   expect(screen.queryByLabelText("Name")).toBeNull();
 });
 
-it("hands out the books of the year that is picked, the whole of them to an owner", () => {
-  atPage(<Records owner />, {});
+it("moves somebody to another role, shuts them out, and says why it may not be", async () => {
+  const sent = atPage(<People minds />, {
+    "GET /api/people": PEOPLE,
+    "PUT /api/people/2": {},
+    "PUT /api/people/1": refused("A shop without an owner locks itself out."),
+    "POST /api/people/2/password": {},
+  });
+  fireEvent.change(await screen.findByLabelText("What Joris is"), { target: { value: "MANAGER" } });
+  await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(1));
+  fireEvent.click(screen.getByText("Shut out"));
+  await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(2));
+  expect(asked(sent, "PUT").map((p) => p.body)).toEqual([
+    { name: "Joris", role: "MANAGER", disabled: false },
+    { name: "Joris", role: "STYLIST", disabled: true },
+  ]);
+  fireEvent.change(screen.getByLabelText("What Maud is"), { target: { value: "STYLIST" } });
+  await screen.findByText(/locks itself out/);
+  fireEvent.click(screen.getByText("New password"));
+  const all = screen.getAllByLabelText(/^Password, ten/);
+  fireEvent.change(all[0] as HTMLElement, { target: { value: "two more words" } });
+  fireEvent.click(screen.getByText("Give it"));
+  await waitFor(() => expect(asked(sent, "POST")[0]?.body).toEqual({ password: "two more words" }));
+});
+
+it("hands out the books of the year that is picked, the whole of them for a password", async () => {
+  const sent = atPage(<Records books archive />, { "POST /api/session/again": {} });
   fireEvent.change(screen.getByLabelText("Year"), { target: { value: "2021" } });
   expect(screen.getByText(/^Visits/).getAttribute("href")).toBe("/api/records/visits.csv?year=2021");
-  expect(screen.getByText(/whole year/).getAttribute("href")).toBe("/api/records/archive.zip?year=2021");
+  fireEvent.click(screen.getByText(/whole year/));
+  fireEvent.change(screen.getByLabelText("Your password once more"), { target: { value: "mine" } });
+  fireEvent.click(screen.getByText("Take it out"));
+  await waitFor(() => expect(asked(sent, "POST")[0]?.body).toEqual({ password: "mine" }));
   cleanup();
-  atPage(<Records owner={false} />, {});
+  atPage(<Records books archive={false} />, {});
   expect(screen.queryByText(/whole year/)).toBeNull();
+  cleanup();
+  atPage(<Records books={false} archive={false} />, {});
+  expect(screen.queryByText(/^Visits/)).toBeNull();
 });

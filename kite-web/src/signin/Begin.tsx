@@ -27,7 +27,10 @@ export function Begin() {
     setProblem(null);
     try {
       await upload("/api/session/archive", file, () => undefined);
-      await queries.invalidateQueries({ queryKey: ["begun"] });
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: ["claim"] }),
+        queries.invalidateQueries({ queryKey: ["begun"] }),
+      ]);
     } catch (error) {
       setProblem(error as Error);
     }

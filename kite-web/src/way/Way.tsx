@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { get, send } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
 import { Choice } from "../sit/fields";
+import { OwnPassword } from "./OwnPassword";
 import { type Cost, costWords, DIFFERENCES, type Difference } from "./ways";
 
 type School = { [about: string]: unknown };
@@ -71,6 +72,7 @@ export function Way() {
           options={BITES}
         />
       </div>
+      <OwnPassword />
     </div>
   );
 }

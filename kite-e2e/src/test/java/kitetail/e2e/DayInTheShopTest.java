@@ -117,7 +117,7 @@ class DayInTheShopTest extends InTheShop {
   void aPhotograph_isKeptOnceAgreed_andTheClientsDataAreHandedOverAndErased() {
     shop.sql(
         "update sitdown set document = jsonb_set(document, '{cautions}', '{\"consent\": {\"photos\": true}}') where client_id = 6");
-    Page p = shop.signedIn("joris", "dusk");
+    Page p = shop.signedIn("maud", "dusk");
     p.navigate(shop.url("/clients/6"));
     p.getByLabel("Add a photograph")
         .setInputFiles(new FilePayload("me.jpg", "image/jpeg", picture()));
@@ -127,13 +127,20 @@ class DayInTheShopTest extends InTheShop {
                 .suggestedFilename())
         .isEqualTo("client-6.zip");
     button(p, "Erase").click();
-    assertThat(button(p, "Erase for good").isDisabled()).isTrue();
+    assertThat(button(p, "Erase this client").isDisabled()).isTrue();
     p.getByLabel("Type the client's name").fill("Freek Oost");
-    button(p, "Erase for good").click();
+    button(p, "Erase this client").click();
     p.waitForURL(Pattern.compile("/clients$"));
     p.getByText("Ansel Ruiter").waitFor();
-    assertThat(p.getByText("Freek Oost").count()).isZero();
-    assertThat(shop.sql("select 1::text from photo where client_id = 6")).isEmpty();
+    // Gone from the list, and kept for a day for who pressed by a slip.
+    Locator erased =
+        p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Erased today"));
+    erased.getByText("Freek Oost").waitFor();
+    assertThat(p.getByText("Freek Oost").count()).isEqualTo(1);
+    erased.getByText("Bring back").click();
+    p.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Freek Oost")))
+        .waitFor();
+    assertThat(erased.count()).isZero();
     assertThat(shop.consoleErrors).isEmpty();
   }
 

@@ -47,4 +47,18 @@ abstract class InShop {
         .path("id")
         .asLong();
   }
+
+  /** A day after they were erased. */
+  static void finallyErased(long client) {
+    shop.sql("update client set erased_at = erased_at - interval '25 hours' where id = " + client);
+    String is = "select 1::text from client where erased_final_at is not null and id = " + client;
+    for (int i = 0; i < 200 && shop.sql(is).isEmpty(); i++) {
+      try {
+        Thread.sleep(100);
+      } catch (InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+    assertThat(shop.sql(is)).isNotEmpty();
+  }
 }

@@ -82,9 +82,10 @@ class MessageTest extends InShop {
   /** As when a server dies between the gateway's yes and writing it down. */
   @Test
   void sentButNotWrittenDown_isNotSentAgain() throws Exception {
+    shop.sql("delete from appointment where client_id = 6");
     shop.sql("insert into standin_outbox (key, address, words) values ('return/half', 'a', 'w')");
     shop.sql(
-        "insert into message (key, shop_id, client_id, kind, address, words, made_at) values ('return/half', 1, 1, 'RETURN', 'a', 'w', now())");
+        "insert into message (key, shop_id, client_id, kind, address, words, made_at) values ('return/half', 1, 6, 'RETURN', 'a@example.org', 'w', now())");
     await(
         "written down",
         () ->
@@ -93,5 +94,49 @@ class MessageTest extends InShop {
                 == 1);
     assertThat(shop.sql("select words from standin_outbox where key = 'return/half'"))
         .containsExactly("w");
+  }
+
+  /** Refused addresses, the oldest of all, hold up nobody; each is tried again later, and shown. */
+  @Test
+  void refusedAddresses_holdUpNobody_andAreTriedAgainLater() throws Exception {
+    shop.sql("delete from appointment where client_id = 6");
+    for (int i = 0; i < 5; i++) {
+      shop.sql(
+          "insert into message (key, shop_id, client_id, kind, address, words, made_at) values ('return/refused%d', 1, 6, 'RETURN', 'nowhere', 'w', now() - interval '3 days')"
+              .formatted(i));
+    }
+    shop.sql(
+        "insert into message (key, shop_id, client_id, kind, address, words, made_at) values ('return/fine', 1, 6, 'RETURN', 'a@example.org', 'w', now())");
+    await("the one after them", () -> outbox().contains("return/fine"));
+    await(
+        "each is tried by itself",
+        () ->
+            shop.sql("select key from message where key like 'return/refused%' and tries = 1")
+                    .size()
+                == 5);
+    assertThat(maud.json("/api/messages").toString()).contains("gateway answered 422");
+    // Long tried in vain, one is given up and said to be.
+    shop.sql("update message set tries = 11, next_try_at = now() where key = 'return/refused0'");
+    await(
+        "it is given up",
+        () ->
+            !shop.sql(
+                    "select 1::text from message where key = 'return/refused0' and given_up_at is not null")
+                .isEmpty());
+  }
+
+  /** Looked at again just before it goes: what no longer holds is not told. */
+  @Test
+  void aCancelledAppointment_isNotRemindedOf() throws Exception {
+    shop.sql(
+        "insert into message (key, shop_id, client_id, kind, address, words, made_at, appointment_id, about_at) values ('reminder/999999/1', 1, 1, 'REMINDER', 'a', 'w', now(), 999999, now() + interval '2 hours')");
+    await(
+        "it is put down",
+        () ->
+            !shop.sql(
+                    "select why from message where key = 'reminder/999999/1' and given_up_at is not null")
+                .isEmpty());
+    assertThat(outbox()).doesNotContain("reminder/999999/1");
+    assertThat(maud.json("/api/messages").toString()).contains("no longer so");
   }
 }

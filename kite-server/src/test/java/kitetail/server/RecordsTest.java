@@ -122,7 +122,8 @@ class RecordsTest extends InShop {
   @Test
   void aYear_outAndInOnAnEmptyDatabase_isEqualRowByRow() {
     // All there is is of this year but the one visit, which stays behind.
-    byte[] zip = maud.bytes("GET", "/api/records/archive.zip?year=2026", null).body();
+    byte[] zip =
+        maud.withPasswordAgain().bytes("GET", "/api/records/archive.zip?year=2026", null).body();
     try (TestShop empty = TestShop.empty()) {
       var in = empty.new Visitor();
       told(422, in.upload("/api/session/archive", Arrays.copyOf(zip, zip.length / 2)));
@@ -137,10 +138,19 @@ class RecordsTest extends InShop {
               case "message" -> " where key = 't'";
               default -> "";
             };
-        String rows = "select to_jsonb(t)::text from " + t + " t" + which + " order by 1";
+        String secrets = "array['password_hash', 'feed', 'stamp']";
+        String rows =
+            "select (to_jsonb(t) - " + secrets + ")::text from " + t + " t" + which + " order by 1";
         assertThat(empty.sql(rows)).as(t).isNotEmpty().isEqualTo(shop.sql(rows));
       }
-      // People sign in as before, and what comes next gets a number of its own.
+      // No password came along: an owner gives one, once, and what comes next gets a number of its
+      // own.
+      assertThat(in.json("/api/session/claim").path("owners").toString()).isEqualTo("[\"maud\"]");
+      String claim = "{\"signIn\":\"%s\",\"password\":\"ferry-landing\"}";
+      told(422, in.send("POST", "/api/session/claim", claim.formatted("joris")));
+      told(204, in.send("POST", "/api/session/claim", claim.formatted("maud")));
+      told(422, in.send("POST", "/api/session/claim", claim.formatted("maud")));
+      assertThat(in.json("/api/session/claim").path("owners")).isEmpty();
       var again = empty.new Visitor().signedIn("maud");
       assertThat(again.send("POST", "/api/clients", "{\"name\":\"New Here\"}").statusCode())
           .isEqualTo(201);
@@ -155,7 +165,31 @@ class RecordsTest extends InShop {
                 .signedIn("joris")
                 .send("GET", "/api/records/archive.zip?year=2026", null)
                 .statusCode())
-        .isEqualTo(422);
+        .isEqualTo(403);
+    var owner = shop.new Visitor().signedIn("maud");
+    assertThat(owner.send("GET", "/api/records/archive.zip?year=2026", null).statusCode())
+        .as("without the password once more")
+        .isEqualTo(403);
+    told(422, owner.send("POST", "/api/session/again", "{\"password\":\"ferry landing\"}"));
+    owner.withPasswordAgain();
+    assertThat(owner.bytes("GET", "/api/records/archive.zip?year=2026", null).statusCode())
+        .isEqualTo(200);
+  }
+
+  /** Whoever finds a file of the shop can sign in nowhere by it. */
+  @Test
+  void whatIsTakenOut_holdsNoSecret() throws IOException {
+    maud.send("POST", "/api/diary/feed", "{}");
+    List<String> secrets =
+        shop.sql(
+            "select password_hash from person union select feed::text from person where feed is not null");
+    assertThat(secrets).hasSizeGreaterThan(1);
+    var owner = shop.new Visitor().signedIn("maud").withPasswordAgain();
+    for (String path : List.of("/api/records/archive.zip?year=2026", "/api/clients/1/export.zip")) {
+      for (byte[] file : unpacked(owner.bytes("GET", path, null).body()).values()) {
+        assertThat(new String(file, StandardCharsets.UTF_8)).doesNotContain(secrets);
+      }
+    }
   }
 
   private static Map<String, byte[]> unpacked(byte[] zip) throws IOException {
@@ -196,7 +230,9 @@ class RecordsTest extends InShop {
     assertThat(maud.send("DELETE", "/api/clients/" + id + "?name=Somebody", null).body())
         .contains("Gone Soon");
     told(204, maud.send("DELETE", "/api/clients/" + id + "?name=gone%20soon", null));
-    assertThat(maud.send("GET", "/api/clients/" + id, null).statusCode()).isEqualTo(404);
+    assertThat(maud.send("GET", "/api/clients/" + id, null).statusCode()).isEqualTo(410);
+    // A day later it is final.
+    finallyErased(id);
     assertThat(maud.send("GET", "/api/clients?q=Gone", null).body()).isEqualTo("[]");
     // The books: when, how long, by whom, for how much. Not whose, not what was on the head.
     assertThat(

@@ -100,6 +100,7 @@ final class TestShop implements AutoCloseable {
         "--server.port=0",
         "--kitetail.demo=" + demo,
         "--kitetail.messages-every=300ms",
+        "--kitetail.erasings-every=300ms",
         "--spring.datasource.url=" + url());
   }
 
@@ -200,7 +201,16 @@ final class TestShop implements AutoCloseable {
           HttpResponse.BodyHandlers.ofString());
     }
 
-    private <T> HttpResponse<T> call(
+    /** The password once more, so that what is asked for by it can be taken out. */
+    Visitor withPasswordAgain() {
+      if (send("POST", "/api/session/again", "{\"password\":\"ferry-landing\"}").statusCode()
+          != 204) {
+        throw new IllegalStateException("the password was not taken");
+      }
+      return this;
+    }
+
+    <T> HttpResponse<T> call(
         String method, String path, String body, HttpResponse.BodyHandler<T> as) {
       return call(
           method,

@@ -76,14 +76,14 @@ public class SittingRepository {
     return db.sql(
             """
             select s.token, s.plan_id, s.started_at, s.document::text
-            from sitting s join plan p on p.id = s.plan_id join client c on c.id = p.client_id
+            from sitting s join plan p on p.id = s.plan_id join present_client c on c.id = p.client_id
             where s.token = :token and c.shop_id = :shop
             """)
         .param("token", token)
         .param("shop", shopId)
         .query(Head.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException("No sitting " + token + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("sitting", token));
   }
 
   /** Entries that came in after one; 0 for all. */

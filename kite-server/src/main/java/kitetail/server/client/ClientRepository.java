@@ -19,8 +19,8 @@ public class ClientRepository {
   public List<Client> all(long shopId) {
     return db.sql(
             """
-            select id, name, note, phone, email, created_at from client
-            where shop_id = :shop and erased_at is null order by name, id
+            select id, name, note, phone, email, created_at from present_client
+            where shop_id = :shop order by name, id
             """)
         .param("shop", shopId)
         .query(Client.class)
@@ -33,14 +33,14 @@ public class ClientRepository {
   public Client get(long shopId, long id) {
     return db.sql(
             """
-            select id, name, note, phone, email, created_at from client
-            where shop_id = :shop and id = :id and erased_at is null
+            select id, name, note, phone, email, created_at from present_client
+            where shop_id = :shop and id = :id
             """)
         .param("shop", shopId)
         .param("id", id)
         .query(Client.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException("No client " + id + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("client", id));
   }
 
   public long add(long shopId, Contact c, OffsetDateTime now) {

@@ -18,7 +18,7 @@ public class SitDownRepository {
       """
       select s.id, s.client_id, c.name as client_name, s.version, s.document::text as document,
         s.created_at, s.updated_at
-      from sitdown s join client c on c.id = s.client_id
+      from sitdown s join present_client c on c.id = s.client_id
       where c.shop_id = :shop
       """;
 
@@ -73,7 +73,7 @@ public class SitDownRepository {
         .param("id", id)
         .query(Stored.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException("No sit-down " + id + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("sitdown", id));
   }
 
   public long add(long clientId, SitDown s, OffsetDateTime now) {

@@ -1,5 +1,6 @@
 package kitetail.server.contact;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
@@ -12,7 +13,10 @@ import kitetail.server.client.Client;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.security.Needs;
+import kitetail.server.security.PasswordAgain;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -35,11 +39,14 @@ class ContactController {
 
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
+  private final PasswordAgain again;
   private final Clock clock;
 
-  ContactController(ClientRepository clients, SitDownRepository sitDowns, Clock clock) {
+  ContactController(
+      ClientRepository clients, SitDownRepository sitDowns, PasswordAgain again, Clock clock) {
     this.clients = clients;
     this.sitDowns = sitDowns;
+    this.again = again;
     this.clock = clock;
   }
 
@@ -106,9 +113,13 @@ class ContactController {
   }
 
   /** Every client of the shop. */
+  @Needs(Right.BOOKS)
   @GetMapping(value = "/api/contacts.vcf", produces = "text/vcard")
   ResponseEntity<String> all(
-      @AuthenticationPrincipal Person me, @RequestParam(defaultValue = "4") int version) {
+      @AuthenticationPrincipal Person me,
+      @RequestParam(defaultValue = "4") int version,
+      HttpServletRequest request) {
+    again.need(request.getSession(false));
     if (version != 3 && version != 4) {
       throw new FieldException("version", String.valueOf(version), "allowed 3, 4");
     }

@@ -37,17 +37,20 @@ class CombController {
 
   @GetMapping(value = "/api/comb/readings", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter readings() {
+    URI at = URI.create(addresses.comb() + "/readings");
     SseEmitter out = new SseEmitter(OPEN.toMillis());
-    threads.execute(() -> pass(out));
+    threads.execute(() -> pass(at, out));
     return out;
   }
 
-  private void pass(SseEmitter out) {
-    URI at = URI.create(addresses.comb() + "/readings");
+  private void pass(URI at, SseEmitter out) {
     try {
       HttpResponse<Stream<String>> r =
           http.send(
-              HttpRequest.newBuilder(at).header("Accept", "text/event-stream").build(),
+              HttpRequest.newBuilder(at)
+                  .header("Accept", "text/event-stream")
+                  .header(DeviceAddresses.KEY_HEADER, addresses.key())
+                  .build(),
               HttpResponse.BodyHandlers.ofLines());
       try (Stream<String> lines = r.body()) {
         for (String line : (Iterable<String>) lines::iterator) {

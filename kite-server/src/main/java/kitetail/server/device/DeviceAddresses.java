@@ -1,14 +1,24 @@
 package kitetail.server.device;
 
+import java.util.UUID;
+import kitetail.server.error.DeviceFault;
 import kitetail.server.error.NotFoundException;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.server.context.WebServerInitializedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Where the devices are; by default the stand-ins that ship with the application. */
+/**
+ * Where the devices are; in the demo, or when asked for, the stand-ins that ship with the
+ * application.
+ */
 @Component
 public class DeviceAddresses {
+  /** Says to a stand-in that it is this server that asks. */
+  public static final String KEY_HEADER = "X-Stand-In-Key";
+
+  private final String key = UUID.randomUUID().toString();
+  private final boolean standIns;
   private final String scanner;
   private final String comb;
   private final String messages;
@@ -17,7 +27,9 @@ public class DeviceAddresses {
   DeviceAddresses(
       @Value("${kitetail.scanner:}") String scanner,
       @Value("${kitetail.comb:}") String comb,
-      @Value("${kitetail.messages:}") String messages) {
+      @Value("${kitetail.messages:}") String messages,
+      @Value("${kitetail.stand-ins:${kitetail.demo:false}}") boolean standIns) {
+    this.standIns = standIns;
     this.scanner = scanner;
     this.comb = comb;
     this.messages = messages;
@@ -28,16 +40,35 @@ public class DeviceAddresses {
     port = e.getWebServer().getPort();
   }
 
+  /** Whether the stand-ins answer. */
+  public boolean standIns() {
+    return standIns;
+  }
+
+  public String key() {
+    return key;
+  }
+
+  private String of(String device, String name, String standIn) {
+    if (!device.isBlank()) {
+      return device;
+    }
+    if (!standIns) {
+      throw DeviceFault.silent("No " + name + " is set up for this shop.");
+    }
+    return "http://127.0.0.1:" + port + "/standin/" + standIn;
+  }
+
   String scanner() {
-    return scanner.isBlank() ? "http://127.0.0.1:" + port + "/standin/scanner" : scanner;
+    return of(scanner, "scanner", "scanner");
   }
 
   String comb() {
-    return comb.isBlank() ? "http://127.0.0.1:" + port + "/standin/comb" : comb;
+    return of(comb, "measuring comb", "comb");
   }
 
   public String messages() {
-    return messages.isBlank() ? "http://127.0.0.1:" + port + "/standin/messages" : messages;
+    return of(messages, "message gateway", "messages");
   }
 
   /** An id that can stand in an address. */

@@ -57,6 +57,7 @@ public class Scanner {
       HttpResponse<T> r =
           http.send(
               HttpRequest.newBuilder(at)
+                  .header(DeviceAddresses.KEY_HEADER, addresses.key())
                   .timeout(Duration.ofSeconds(20))
                   .method(method, HttpRequest.BodyPublishers.noBody())
                   .build(),

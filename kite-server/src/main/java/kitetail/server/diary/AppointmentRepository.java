@@ -22,7 +22,7 @@ class AppointmentRepository {
         s.id as person_id, s.name as stylist,
         p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version
       from appointment a
-      join client c on c.id = a.client_id
+      join present_client c on c.id = a.client_id
       join person s on s.id = a.person_id
       left join plan p on p.id = a.plan_id
       """;
@@ -96,7 +96,7 @@ class AppointmentRepository {
         .param("id", id)
         .query(Appointment.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException("No appointment " + id + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("appointment", id));
   }
 
   @Transactional

@@ -14,7 +14,9 @@ import java.util.List;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -158,6 +160,7 @@ class DiaryController {
         from.plusDays(days).atStartOfDay(zone).toOffsetDateTime());
   }
 
+  @Needs(Right.BOOK)
   @PostMapping("/appointments")
   @ResponseStatus(HttpStatus.CREATED)
   Booked book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
@@ -201,6 +204,7 @@ class DiaryController {
         "No time is free in your chair within " + DAYS_SEARCHED + " days of " + from + ".");
   }
 
+  @Needs(Right.BOOK)
   @PutMapping("/appointments/{id}")
   Version move(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Moved m) {
@@ -216,6 +220,7 @@ class DiaryController {
             m.startsAt().plusMinutes(m.minutes())));
   }
 
+  @Needs(Right.BOOK)
   @DeleteMapping("/appointments/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void cancel(@AuthenticationPrincipal Person me, @PathVariable long id) {

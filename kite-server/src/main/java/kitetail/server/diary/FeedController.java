@@ -7,7 +7,9 @@ import java.util.UUID;
 import kitetail.formats.calendar.Booked;
 import kitetail.formats.calendar.CalendarFile;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -37,6 +39,7 @@ class FeedController {
   /**
    * @param anew makes a new address, so that the old one no longer works
    */
+  @Needs(Right.SEE)
   @PostMapping("/api/diary/feed")
   Feed feed(
       @AuthenticationPrincipal Person me, @RequestParam(defaultValue = "false") boolean anew) {

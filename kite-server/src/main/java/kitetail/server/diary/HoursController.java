@@ -17,7 +17,9 @@ import java.util.List;
 import kitetail.formats.calendar.BusyFile;
 import kitetail.formats.calendar.Hours;
 import kitetail.server.error.FieldException;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -71,12 +73,9 @@ class HoursController {
             .toList());
   }
 
+  @Needs(Right.SHOP)
   @PutMapping("/api/shop/hours")
   Opening set(@AuthenticationPrincipal Person me, @Valid @RequestBody Opening o) {
-    if (!me.isOwner()) {
-      throw new FieldException(
-          "$.hours", "set by " + me.name(), "allowed for an owner of the shop");
-    }
     List<Hours> all = new ArrayList<>();
     for (int i = 0; i < o.hours().size(); i++) {
       OpeningRow r = o.hours().get(i);
@@ -91,6 +90,7 @@ class HoursController {
   }
 
   /** Takes in one's own other calendar; only when it is busy is kept, not with what. */
+  @Needs(Right.BOOK)
   @PostMapping(value = "/api/diary/busy", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @ResponseStatus(HttpStatus.OK)
   BusyRead busy(@AuthenticationPrincipal Person me, InputStream file) throws IOException {

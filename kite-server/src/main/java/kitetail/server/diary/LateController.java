@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import kitetail.chair.RunningLate;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -94,6 +96,7 @@ class LateController {
   }
 
   /** Moves all of them, or none when one was changed meanwhile. */
+  @Needs(Right.BOOK)
   @PostMapping("/api/diary/late")
   LateRows push(@AuthenticationPrincipal Person me, @Valid @RequestBody Pushed p) {
     booker.chair(me, p.personId());

@@ -10,7 +10,9 @@ import java.time.ZoneId;
 import java.util.List;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -65,6 +67,7 @@ class WaitingController {
     return new WaitingList(waiting.ofShop(me.shopId(), today(me)));
   }
 
+  @Needs(Right.BOOK)
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   WaitingAdded add(@AuthenticationPrincipal Person me, @Valid @RequestBody Waits w) {
@@ -88,6 +91,7 @@ class WaitingController {
             OffsetDateTime.now(clock)));
   }
 
+  @Needs(Right.BOOK)
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@AuthenticationPrincipal Person me, @PathVariable long id) {

@@ -35,7 +35,7 @@ class WaitingRepository {
             """
             select w.id, w.client_id, c.name as client_name, w.plan_id, p.document ->> 'title' as plan_title,
               w.person_id, w.until, w.note
-            from waiting w join client c on c.id = w.client_id left join plan p on p.id = w.plan_id
+            from waiting w join present_client c on c.id = w.client_id left join plan p on p.id = w.plan_id
             where w.shop_id = :shop and w.until >= :today order by w.created_at, w.id
             """)
         .param("shop", shopId)

@@ -24,6 +24,14 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE) // before Spring's own wording of the same faults
 class Problems {
+  private static final String OF_ERASED = "KT410";
+
+  private final Erased erased;
+
+  Problems(Erased erased) {
+    this.erased = erased;
+  }
+
   @ExceptionHandler
   ProblemDetail plan(PlanProblemException e) {
     return fields(e.problems());
@@ -81,13 +89,17 @@ class Problems {
     return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, e.getMessage());
   }
 
-  /** The database is gone, or a text or a date is none that it can keep. */
+  /** The database is gone, a client was erased, or a text or a date is none that it can keep. */
   @ExceptionHandler
   ResponseEntity<ProblemDetail> database(DataAccessException e) {
     if (DatabaseGone.is(e)) {
       return gone();
     }
     for (Throwable t = e; t != null; t = t.getCause()) {
+      if (t instanceof SQLException s && OF_ERASED.equals(s.getSQLState())) {
+        return ResponseEntity.status(HttpStatus.GONE)
+            .body(ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Erased.SENTENCE));
+      }
       // Class 22: data that cannot be stored, as a NUL in a text or a year past all calendars.
       if (t instanceof SQLException s
           && s.getSQLState() != null
@@ -155,7 +167,15 @@ class Problems {
   }
 
   @ExceptionHandler
+  ProblemDetail notAllowed(NotAllowedException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, e.getMessage());
+  }
+
+  @ExceptionHandler
   ProblemDetail missing(NotFoundException e) {
+    if (e.kind() != null && erased.was(e.kind(), e.key())) {
+      return ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Erased.SENTENCE);
+    }
     return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
   }
 

@@ -9,7 +9,9 @@ import kitetail.plan.Plan;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.head.Heads;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -61,6 +63,7 @@ class FamilyController {
   }
 
   /** Saves the shop's own. What ships cannot be written over: it is saved under another id. */
+  @Needs(Right.SHOP)
   @PutMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void save(
@@ -77,6 +80,7 @@ class FamilyController {
     own.save(me.shopId(), p, OffsetDateTime.now(clock));
   }
 
+  @Needs(Right.SHOP)
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@AuthenticationPrincipal Person me, @PathVariable String id) {

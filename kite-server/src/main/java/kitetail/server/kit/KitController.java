@@ -20,7 +20,9 @@ import kitetail.kit.Tool;
 import kitetail.kit.ToolsOf;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -138,6 +140,7 @@ class KitController {
             .toList());
   }
 
+  @Needs(Right.CARE)
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ToolAdded add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewTool t) {
@@ -151,6 +154,7 @@ class KitController {
             OffsetDateTime.now(clock)));
   }
 
+  @Needs(Right.CARE)
   @PutMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void set(
@@ -164,6 +168,7 @@ class KitController {
         Boolean.TRUE.equals(t.retired()));
   }
 
+  @Needs(Right.CARE)
   @PostMapping("/{id}/events")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void did(@AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody DidTo d) {

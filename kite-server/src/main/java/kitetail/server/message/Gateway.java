@@ -38,20 +38,24 @@ class Gateway {
             .timeout(PATIENCE)
             .header("Content-Type", "application/json")
             .header("Idempotency-Key", key)
+            .header(DeviceAddresses.KEY_HEADER, addresses.key())
             .POST(
                 HttpRequest.BodyPublishers.ofString(
                     json.writeValueAsString(new Post(address, words))))
             .build();
     try {
       int status = http.send(r, HttpResponse.BodyHandlers.discarding()).statusCode();
+      if (status >= 500) {
+        throw DeviceFault.silent("The message gateway answered " + status + ".");
+      }
       if (status >= 300) {
         throw new DeviceFault("The message gateway answered " + status + ".");
       }
     } catch (IOException e) {
-      throw new DeviceFault("The message gateway cannot be reached.");
+      throw DeviceFault.silent("The message gateway cannot be reached.");
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw new DeviceFault("Sending was broken off.");
+      throw DeviceFault.silent("Sending was broken off.");
     }
   }
 }

@@ -33,6 +33,10 @@ class MessageRepository {
   record Away(
       long visitId, long shopId, String shop, long clientId, String address, LocalDate returnOn) {}
 
+  /**
+   * @param appointmentId what a reminder reminds of; null for all else
+   * @param aboutAt when that begins
+   */
   record New(
       String key,
       long shopId,
@@ -40,9 +44,14 @@ class MessageRepository {
       String kind,
       String address,
       String words,
-      OffsetDateTime madeAt) {}
+      OffsetDateTime madeAt,
+      Long appointmentId,
+      OffsetDateTime aboutAt) {}
 
-  record Unsent(long id, String key, String address, String words) {}
+  /**
+   * @param tries how often it was refused so far
+   */
+  record Unsent(long id, String key, String address, String words, int tries) {}
 
   /** A message in the outbox. */
   record MessageRow(
@@ -53,7 +62,10 @@ class MessageRepository {
       String address,
       String words,
       OffsetDateTime madeAt,
-      OffsetDateTime sentAt) {}
+      OffsetDateTime sentAt,
+      OffsetDateTime nextTryAt,
+      OffsetDateTime givenUpAt,
+      String why) {}
 
   List<Coming> coming(OffsetDateTime now, OffsetDateTime until) {
     return db.sql(
@@ -62,7 +74,7 @@ class MessageRepository {
               coalesce(nullif(c.phone, ''), c.email) as address, p.name as stylist, a.starts_at
             from appointment a
             join shop s on s.id = a.shop_id
-            join client c on c.id = a.client_id
+            join present_client c on c.id = a.client_id
             join person p on p.id = a.person_id
             where a.starts_at > :now and a.starts_at <= :until and (c.phone <> '' or c.email <> '')
               and not exists (select 1 from message m
@@ -83,7 +95,7 @@ class MessageRepository {
             select v.id as visit_id, c.shop_id, s.name as shop, c.id as client_id,
               coalesce(nullif(c.phone, ''), c.email) as address, v.return_on
             from visit v
-            join client c on c.id = v.client_id
+            join present_client c on c.id = v.client_id
             join shop s on s.id = c.shop_id
             where v.return_on between :from and :to and (c.phone <> '' or c.email <> '')
               and not exists (select 1 from visit w where w.client_id = c.id and w.finished_at > v.finished_at)
@@ -102,8 +114,8 @@ class MessageRepository {
   void make(New m) {
     db.sql(
             """
-            insert into message (key, shop_id, client_id, kind, address, words, made_at)
-            values (:key, :shop, :client, :kind, :address, :words, :at)
+            insert into message (key, shop_id, client_id, kind, address, words, made_at, appointment_id, about_at)
+            values (:key, :shop, :client, :kind, :address, :words, :at, :appointment, :about)
             on conflict (key) do nothing
             """)
         .param("key", m.key())
@@ -113,15 +125,60 @@ class MessageRepository {
         .param("address", m.address())
         .param("words", m.words())
         .param("at", m.madeAt())
+        .param("appointment", m.appointmentId())
+        .param("about", m.aboutAt())
         .update();
   }
 
-  List<Unsent> unsent() {
+  /** What is due to be handed over, the longest due first; nothing of who was erased. */
+  List<Unsent> due(OffsetDateTime now) {
     return db.sql(
-            "select id, key, address, words from message where sent_at is null order by id limit :most")
+            """
+            select m.id, m.key, m.address, m.words, m.tries
+            from message m join present_client c on c.id = m.client_id
+            where m.sent_at is null and m.given_up_at is null and m.next_try_at <= :now
+            order by m.next_try_at, m.id limit :most
+            """)
+        .param("now", now)
         .param("most", AT_ONCE)
         .query(Unsent.class)
         .list();
+  }
+
+  /**
+   * Whether it is still so: an appointment that was moved, cancelled or has begun is not reminded
+   * of, nobody is invited who has booked.
+   */
+  boolean holds(long id, OffsetDateTime now) {
+    return db.sql(
+            """
+            select case m.kind
+              when 'REMINDER' then exists (select 1 from appointment a
+                where a.id = m.appointment_id and a.starts_at = m.about_at and a.starts_at > :now)
+              else not exists (select 1 from appointment a where a.client_id = m.client_id and a.starts_at > :now)
+              end
+            from message m where m.id = :id
+            """)
+        .param("id", id)
+        .param("now", now)
+        .query(Boolean.class)
+        .single();
+  }
+
+  void later(long id, String why, OffsetDateTime at) {
+    db.sql("update message set tries = tries + 1, why = :why, next_try_at = :at where id = :id")
+        .param("id", id)
+        .param("why", why)
+        .param("at", at)
+        .update();
+  }
+
+  void giveUp(long id, String why, OffsetDateTime at) {
+    db.sql("update message set why = :why, given_up_at = :at where id = :id and sent_at is null")
+        .param("id", id)
+        .param("why", why)
+        .param("at", at)
+        .update();
   }
 
   void sent(long id, OffsetDateTime at) {
@@ -134,8 +191,9 @@ class MessageRepository {
   List<MessageRow> ofShop(long shopId) {
     return db.sql(
             """
-            select m.id, m.client_id, c.name as client_name, m.kind, m.address, m.words, m.made_at, m.sent_at
-            from message m join client c on c.id = m.client_id
+            select m.id, m.client_id, c.name as client_name, m.kind, m.address, m.words, m.made_at, m.sent_at,
+              case when m.tries > 0 then m.next_try_at end as next_try_at, m.given_up_at, m.why
+            from message m join present_client c on c.id = m.client_id
             where m.shop_id = :shop order by m.made_at desc, m.id desc limit :most
             """)
         .param("shop", shopId)

@@ -1,6 +1,7 @@
 package kitetail.server.message;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
@@ -26,7 +27,10 @@ class Post {
   /** Who has been away longer than this is not written to any more. */
   private static final int FORGOTTEN_DAYS = 60;
 
-  private static final int GIVEN_UP_AFTER = 3;
+  /** Tried again after half a minute, then a minute, two, four: some seventeen hours in all. */
+  private static final int MOST_TRIES = 12;
+
+  private static final Duration SOON = Duration.ofSeconds(30);
 
   private static final DateTimeFormatter WHEN =
       DateTimeFormatter.ofPattern("EEEE d MMMM 'at' HH:mm", Locale.UK);
@@ -51,21 +55,36 @@ class Post {
     messages.away(now, today.minusDays(FORGOTTEN_DAYS), today.plusDays(INVITED_DAYS)).stream()
         .map(a -> invitation(a, now))
         .forEach(messages::make);
-    int refused = 0;
-    for (MessageRepository.Unsent m : messages.unsent()) {
-      try {
-        gateway.send(m.key(), m.address(), m.words());
-        messages.sent(m.id(), OffsetDateTime.now(clock));
-        refused = 0;
-      } catch (DeviceFault e) {
-        LOG.warn("message {} waits: {}", m.id(), e.getMessage());
-        // One bad address holds up nobody; a gateway that is down is left alone until the next
-        // round.
-        if (++refused == GIVEN_UP_AFTER) {
-          return;
-        }
+    for (MessageRepository.Unsent m : messages.due(now)) {
+      if (!handOver(m)) {
+        return;
       }
     }
+  }
+
+  /** Whether the gateway answered; where it does not, the rest waits for the next round. */
+  private boolean handOver(MessageRepository.Unsent m) {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    if (!messages.holds(m.id(), now)) {
+      messages.giveUp(m.id(), "no longer so", now);
+      return true;
+    }
+    try {
+      gateway.send(m.key(), m.address(), m.words());
+      messages.sent(m.id(), OffsetDateTime.now(clock));
+    } catch (DeviceFault e) {
+      if (e.isSilent()) {
+        LOG.warn("messages wait: {}", e.getMessage());
+        return false;
+      }
+      if (m.tries() + 1 >= MOST_TRIES) {
+        LOG.warn("message {} is given up: {}", m.id(), e.getMessage());
+        messages.giveUp(m.id(), e.getMessage(), now);
+      } else {
+        messages.later(m.id(), e.getMessage(), now.plus(SOON.multipliedBy(1L << m.tries())));
+      }
+    }
+    return true;
   }
 
   private static MessageRepository.New reminder(MessageRepository.Coming c, OffsetDateTime now) {
@@ -82,7 +101,9 @@ class Post {
             + " with "
             + c.stylist()
             + ". If it does not suit, tell us and somebody else has the chair.",
-        now);
+        now,
+        c.id(),
+        c.startsAt());
   }
 
   private static MessageRepository.New invitation(MessageRepository.Away a, OffsetDateTime now) {
@@ -94,6 +115,8 @@ class Post {
         a.address(),
         a.shop()
             + ": by now your cut is growing out of its shape. Tell us a day that suits and the chair is kept.",
-        now);
+        now,
+        null,
+        null);
   }
 }

@@ -42,7 +42,7 @@ public class PhotoRepository {
     return db.sql(
             """
             select p.id, p.taken_at, p.width, p.height, v.id as visit_id
-            from photo p join client c on c.id = p.client_id left join visit v on v.token = p.sitting
+            from photo p join present_client c on c.id = p.client_id left join visit v on v.token = p.sitting
             where c.shop_id = :shop and c.id = :client order by p.taken_at desc, p.id desc
             """)
         .param("shop", shopId)
@@ -57,14 +57,14 @@ public class PhotoRepository {
   public byte[] jpeg(long shopId, long id) {
     return db.sql(
             """
-            select p.jpeg from photo p join client c on c.id = p.client_id
+            select p.jpeg from photo p join present_client c on c.id = p.client_id
             where c.shop_id = :shop and p.id = :id
             """)
         .param("shop", shopId)
         .param("id", id)
         .query((rs, n) -> rs.getBytes(1))
         .optional()
-        .orElseThrow(() -> new NotFoundException("No photograph " + id + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("photo", id));
   }
 
   void remove(long shopId, long id) {

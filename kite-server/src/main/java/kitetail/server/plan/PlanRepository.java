@@ -41,7 +41,7 @@ public class PlanRepository {
     return db.sql(
             """
             select p.id, p.document ->> 'title' as title, p.version, p.updated_at
-            from plan p join client c on c.id = p.client_id
+            from plan p join present_client c on c.id = p.client_id
             where c.shop_id = :shop and c.id = :client
             order by p.updated_at desc, p.id desc
             """)
@@ -56,7 +56,7 @@ public class PlanRepository {
     return db.sql(
             """
             select p.id, p.client_id, c.name as client_name, p.version, p.document::text as document, p.updated_at
-            from appointment a join plan p on p.id = a.plan_id join client c on c.id = p.client_id
+            from appointment a join plan p on p.id = a.plan_id join present_client c on c.id = p.client_id
             where a.ends_at >= :from and a.ends_at < :to
             order by a.ends_at, a.id
             limit :most
@@ -72,7 +72,7 @@ public class PlanRepository {
     return db.sql(
             """
             select p.id, p.client_id, c.name as client_name, p.version, p.document::text as document, p.updated_at
-            from plan p join client c on c.id = p.client_id
+            from plan p join present_client c on c.id = p.client_id
             where c.shop_id = :shop and p.id = :id
             """)
         .param("shop", shopId)
@@ -82,8 +82,7 @@ public class PlanRepository {
   }
 
   public Stored get(long shopId, long id) {
-    return find(shopId, id)
-        .orElseThrow(() -> new NotFoundException("No plan " + id + " in this shop."));
+    return find(shopId, id).orElseThrow(() -> NotFoundException.of("plan", id));
   }
 
   public long add(long clientId, Plan plan, OffsetDateTime now) {

@@ -25,7 +25,7 @@ class VersionRepository {
             select v.id, v.name, r.name as by, v.created_at
             from plan_version v
             join plan p on p.id = v.plan_id
-            join client c on c.id = p.client_id
+            join present_client c on c.id = p.client_id
             join person r on r.id = v.person_id
             where c.shop_id = :shop and p.id = :plan
             order by v.created_at desc, v.id desc
@@ -42,7 +42,7 @@ class VersionRepository {
             select v.document::text
             from plan_version v
             join plan p on p.id = v.plan_id
-            join client c on c.id = p.client_id
+            join present_client c on c.id = p.client_id
             where c.shop_id = :shop and p.id = :plan and v.id = :id
             """)
         .param("shop", shopId)

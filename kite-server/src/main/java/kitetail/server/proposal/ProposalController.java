@@ -9,6 +9,7 @@ import kitetail.formats.words.AdviceWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
+import kitetail.server.answer.EngineWork;
 import kitetail.server.answer.Lines;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.CutToday;
@@ -16,8 +17,9 @@ import kitetail.server.client.SitDownRepository;
 import kitetail.server.family.FamilyBook;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
-import kitetail.server.queue.EngineWork;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -84,6 +86,7 @@ class ProposalController {
   }
 
   @EngineWork
+  @Needs(Right.CUT)
   @PostMapping("/clients/{clientId}/plans")
   @ResponseStatus(HttpStatus.CREATED)
   Added add(

@@ -8,6 +8,7 @@ import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import kitetail.server.answer.EngineWork;
 import kitetail.server.security.Person;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;

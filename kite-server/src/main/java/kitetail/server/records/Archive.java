@@ -36,10 +36,12 @@ class Archive {
   private static final int LONGEST_LINE = 5_000_000;
 
   private final JdbcClient db;
+  private final Claims claims;
   private final JsonMapper json = new JsonMapper();
 
-  Archive(JdbcClient db) {
+  Archive(JdbcClient db, Claims claims) {
     this.db = db;
+    this.claims = claims;
   }
 
   @Transactional(readOnly = true)
@@ -67,9 +69,9 @@ class Archive {
       try (var lines =
           db
               .sql(
-                  "select (to_jsonb(t) - '"
-                      + Tables.PICTURE
-                      + "')::text from "
+                  "select "
+                      + Tables.row()
+                      + " from "
                       + t.table()
                       + " t where "
                       + t.rows
@@ -132,6 +134,7 @@ class Archive {
     if (!empty()) {
       throw refused("a database with a shop in it", "allowed into an empty one alone");
     }
+    db.sql("set local kitetail.erasing = 'on'").update();
     Unpacked zip = new Unpacked(in);
     ZipEntry first = zip.getNextEntry();
     if (first == null || !first.getName().equals("archive.json")) {
@@ -158,6 +161,9 @@ class Archive {
     if (table < Tables.values().length || !photos.isEmpty()) {
       throw refused("a file that is cut short", "allowed the whole archive");
     }
+    if (claims.owners().isEmpty()) {
+      throw refused("an archive without an owner", "allowed one with somebody to open the shop");
+    }
     for (Tables t : Tables.values()) {
       if (t.numbered()) {
         db.sql(
@@ -175,7 +181,10 @@ class Archive {
   private int rows(Unpacked zip, Tables t, Map<Long, ObjectNode> photos) throws IOException {
     int n = 0;
     for (String line = zip.line(LONGEST_LINE); line != null; line = zip.line(LONGEST_LINE)) {
-      if (t == Tables.PHOTO) {
+      if (t == Tables.PERSON) {
+        add(t, object(line, t, n).put("password_hash", ""), n);
+        n++;
+      } else if (t == Tables.PHOTO) {
         ObjectNode row = object(line, t, n);
         photos.put(row.path("id").asLong(), row);
       } else {

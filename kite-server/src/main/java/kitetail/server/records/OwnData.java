@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,12 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** All that is held on one client: handed over, or erased. */
+/** All that is held on one client, to be handed over. */
 @Component
 class OwnData {
-  /** What is said in the place of a name. */
-  static final String ERASED = "Erased";
-
   /** Tables with rows of a client, by how the rows are found; pictures go as files. */
   private static final Map<String, String> HELD = new LinkedHashMap<>();
 
@@ -97,7 +93,7 @@ class OwnData {
 
   private ArrayNode one(String from, long clientId) {
     ArrayNode rows = json.createArrayNode();
-    db.sql("select (to_jsonb(t) - '" + Tables.PICTURE + "')::text from " + from)
+    db.sql("select " + Tables.row() + " from " + from)
         .param("client", clientId)
         .query(String.class)
         .list()
@@ -153,45 +149,5 @@ class OwnData {
   private static String day(JsonNode row, String field) {
     String at = row.path(field).asString("");
     return at.length() < 10 ? at : at.substring(0, 10);
-  }
-
-  /**
-   * Erases what is held on a client. Visits stay in the books, with their times, stylist and price
-   * and without whose they were or what was on the head.
-   */
-  @Transactional
-  public void erase(long shopId, long clientId) {
-    clients.get(shopId, clientId);
-    OffsetDateTime now = OffsetDateTime.now(clock);
-    for (String gone :
-        List.of(
-            "delete from photo where client_id = :client",
-            "delete from message where client_id = :client",
-            "delete from waiting where client_id = :client",
-            "delete from appointment where client_id = :client and starts_at > :now",
-            "update appointment set note = '' where client_id = :client",
-            "delete from sitting where plan_id in (select id from plan where client_id = :client)",
-            "delete from plan_version where plan_id in (select id from plan where client_id = :client)",
-            "delete from sitdown where client_id = :client",
-            "update kit_event set client_id = null where client_id = :client",
-            """
-            update visit set remarks = '', document = jsonb_build_object('version', document -> 'version',
-              'title', document -> 'title', 'moves', '[]'::jsonb) where client_id = :client
-            """,
-            """
-            update plan set document = jsonb_build_object('version', document -> 'version', 'title', document -> 'title',
-              'moves', '[]'::jsonb) where client_id = :client
-            """)) {
-      db.sql(gone).param("client", clientId).param("now", now).update();
-    }
-    db.sql(
-            """
-            update client set name = :erased, note = '', phone = '', email = '', learnt_since = null, erased_at = :now
-            where id = :client
-            """)
-        .param("erased", ERASED)
-        .param("now", now)
-        .param("client", clientId)
-        .update();
   }
 }

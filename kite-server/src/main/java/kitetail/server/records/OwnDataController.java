@@ -1,9 +1,12 @@
 package kitetail.server.records;
 
 import java.io.IOException;
+import java.util.List;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -13,6 +16,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -21,14 +25,19 @@ import org.springframework.web.bind.annotation.RestController;
 /** A client's own data, handed over or erased at their wish. */
 @RestController
 @RequestMapping("/api/clients")
+@Needs(Right.ERASE)
 class OwnDataController {
   private final OwnData own;
+  private final Erasing erasing;
   private final ClientRepository clients;
 
-  OwnDataController(OwnData own, ClientRepository clients) {
+  OwnDataController(OwnData own, Erasing erasing, ClientRepository clients) {
     this.own = own;
+    this.erasing = erasing;
     this.clients = clients;
   }
+
+  record ErasedClients(List<Erasing.Waiting> clients) {}
 
   @GetMapping(value = "/{id}/export.zip", produces = "application/zip")
   ResponseEntity<byte[]> export(@AuthenticationPrincipal Person me, @PathVariable long id)
@@ -51,6 +60,18 @@ class OwnDataController {
     if (!known.equalsIgnoreCase(name.strip())) {
       throw new FieldException("name", name, "allowed the client's own name, " + known);
     }
-    own.erase(me.shopId(), id);
+    erasing.erase(me.shopId(), id);
+  }
+
+  /** Clients erased in the last 24 hours, who can still be brought back. */
+  @GetMapping("/erased")
+  ErasedClients erased(@AuthenticationPrincipal Person me) {
+    return new ErasedClients(erasing.waiting(me.shopId()));
+  }
+
+  @PostMapping("/{id}/unerase")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void unerase(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    erasing.undo(me.shopId(), id);
   }
 }

@@ -1,5 +1,9 @@
 package kitetail.server.records;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -15,14 +19,19 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.List;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.security.Needs;
+import kitetail.server.security.PasswordAgain;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -30,7 +39,9 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
@@ -66,16 +77,37 @@ public class RecordsController {
 
   record ArchiveRead(int rows) {}
 
+  /**
+   * @param owners as whom one of them signs in; empty once somebody can
+   */
+  record Claimable(List<String> owners) {}
+
+  record Claim(
+      @NotNull(message = "must be given") String signIn,
+      @NotNull(message = "must be given")
+          @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
+          String password) {}
+
   private final JdbcClient db;
   private final ClientRepository clients;
   private final Archive archive;
+  private final PasswordAgain again;
+  private final Claims claims;
 
-  RecordsController(JdbcClient db, ClientRepository clients, Archive archive) {
+  RecordsController(
+      JdbcClient db,
+      ClientRepository clients,
+      Archive archive,
+      PasswordAgain again,
+      Claims claims) {
     this.db = db;
     this.clients = clients;
     this.archive = archive;
+    this.again = again;
+    this.claims = claims;
   }
 
+  @Needs(Right.BOOKS)
   @GetMapping(value = "/api/records/visits.csv", produces = "text/csv")
   @Transactional(readOnly = true)
   public ResponseEntity<byte[]> visits(@AuthenticationPrincipal Person me, @RequestParam int year)
@@ -83,6 +115,7 @@ public class RecordsController {
     return table(me, year, VISITS, "visits");
   }
 
+  @Needs(Right.BOOKS)
   @GetMapping(value = "/api/records/kit.csv", produces = "text/csv")
   @Transactional(readOnly = true)
   public ResponseEntity<byte[]> kit(@AuthenticationPrincipal Person me, @RequestParam int year)
@@ -137,15 +170,17 @@ public class RecordsController {
         .body(out.toByteArray());
   }
 
-  /** Passwords' hashes go along, so that everybody signs in as before where it is taken in. */
+  /**
+   * No secret goes along: where it is taken in, an owner gives a password first. Asked for the
+   * password again, since a session may stand open.
+   */
+  @Needs(Right.ARCHIVE)
   @GetMapping(value = "/api/records/archive.zip", produces = "application/zip")
   ResponseEntity<StreamingResponseBody> archive(
-      @AuthenticationPrincipal Person me, @RequestParam int year) throws IOException {
+      @AuthenticationPrincipal Person me, @RequestParam int year, HttpServletRequest request)
+      throws IOException {
     checked(year);
-    if (!me.isOwner()) {
-      throw new FieldException(
-          "archive", "asked by " + me.name(), "allowed for an owner of the shop");
-    }
+    again.need(request.getSession(false));
     Path spooled = spooled(me.shopId(), year);
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, file("shop-" + year + ".zip"))
@@ -177,6 +212,19 @@ public class RecordsController {
   @PostMapping(value = "/api/session/archive", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ArchiveRead takeIn(InputStream in) {
     return new ArchiveRead(archive.read(in));
+  }
+
+  /** Who owns a shop that was taken in, while nobody can sign in to it yet. */
+  @GetMapping("/api/session/claim")
+  Claimable claimable() {
+    return new Claimable(claims.owners());
+  }
+
+  /** The first password of a shop that was taken in. */
+  @PostMapping("/api/session/claim")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void claim(@Valid @RequestBody Claim c) {
+    claims.claim(c.signIn(), c.password());
   }
 
   private static String file(String name) {

@@ -10,11 +10,13 @@ import kitetail.plan.SitDown;
 import kitetail.remedy.SchoolCosts;
 import kitetail.risk.Hands;
 import kitetail.server.advice.Advice;
+import kitetail.server.answer.EngineWork;
 import kitetail.server.error.FieldException;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.proposal.SchoolRepository;
-import kitetail.server.queue.EngineWork;
+import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
+import kitetail.server.security.Right;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,6 +57,7 @@ class SchoolController {
   }
 
   /** Kept for the person who is signed in; plans proposed from now on are worked so. */
+  @Needs(Right.SEE)
   @PutMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void save(@AuthenticationPrincipal Person me, @RequestBody JsonNode school) {

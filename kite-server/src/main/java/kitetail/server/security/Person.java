@@ -6,7 +6,12 @@ import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
-/** Who is signed in, and to which shop. */
+/**
+ * Who is signed in, and to which shop.
+ *
+ * @param role name of a {@link Role}
+ * @param stamp counts up with every change that ends the sessions of before
+ */
 public record Person(
     long id,
     long shopId,
@@ -14,7 +19,8 @@ public record Person(
     String signIn,
     String passwordHash,
     String role,
-    String units)
+    String units,
+    int stamp)
     implements UserDetails {
   @Serial private static final long serialVersionUID = 1L;
 
@@ -33,8 +39,11 @@ public record Person(
     return signIn;
   }
 
-  /** Whether this person may change what is the shop's and not one chair's. */
-  public boolean isOwner() {
-    return role.equals("OWNER");
+  public Role is() {
+    return Role.valueOf(role);
+  }
+
+  public boolean may(Right right) {
+    return is().rights().contains(right);
   }
 }

@@ -13,6 +13,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.header.writers.CacheControlHeadersWriter;
 import org.springframework.security.web.header.writers.DelegatingRequestMatcherHeaderWriter;
@@ -29,19 +30,22 @@ class SecurityConfig {
           + " object-src 'none'; frame-ancestors 'none'; base-uri 'self'";
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http) {
+  SecurityFilterChain chain(HttpSecurity http, PersonRepository people) {
     return http.authorizeHttpRequests(
             a ->
                 a.dispatcherTypeMatchers(DispatcherType.ERROR)
                     .permitAll()
                     .requestMatchers("/error")
                     .denyAll()
+                    .requestMatchers("/api/session/password", "/api/session/again")
+                    .authenticated()
                     .requestMatchers("/api/schema/**", "/api/session/**")
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()
                     .anyRequest()
                     .permitAll())
+        .addFilterAfter(new StillHere(people), SecurityContextHolderFilter.class)
         // The stand-ins are outside devices: they know nothing of the page's sessions.
         .csrf(c -> c.spa().ignoringRequestMatchers("/standin/**"))
         .requestCache(c -> c.disable())

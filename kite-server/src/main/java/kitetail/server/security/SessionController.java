@@ -5,6 +5,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -17,6 +20,7 @@ import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -35,23 +39,46 @@ class SessionController {
   private final AuthenticationManager manager;
   private final SecurityContextRepository contexts;
   private final SignInTries tries;
+  private final PasswordAgain again;
+  private final PersonRepository people;
+  private final PasswordEncoder encoder;
 
   SessionController(
-      AuthenticationManager manager, SecurityContextRepository contexts, SignInTries tries) {
+      AuthenticationManager manager,
+      SecurityContextRepository contexts,
+      SignInTries tries,
+      PasswordAgain again,
+      PersonRepository people,
+      PasswordEncoder encoder) {
     this.manager = manager;
     this.contexts = contexts;
     this.tries = tries;
+    this.again = again;
+    this.people = people;
+    this.encoder = encoder;
   }
 
   record SignIn(
       @NotBlank(message = "must be given") String signIn,
       @NotBlank(message = "must be given") String password) {}
 
-  record PersonView(String name, String role, String units) {
+  /**
+   * @param rights what the role allows
+   */
+  record PersonView(String name, Role role, String units, List<Right> rights) {
     static PersonView of(Person p) {
-      return new PersonView(p.name(), p.role(), p.units());
+      return new PersonView(
+          p.name(), p.is(), p.units(), p.is().rights().stream().sorted().toList());
     }
   }
+
+  record Password(@NotBlank(message = "must be given") String password) {}
+
+  record OwnPassword(
+      @NotBlank(message = "must be given") String current,
+      @NotNull(message = "must be given")
+          @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
+          String password) {}
 
   /** Who is signed in; 204 when nobody is. */
   @GetMapping
@@ -70,10 +97,44 @@ class SessionController {
     if (request.getSession(false) != null) {
       request.changeSessionId();
     }
+    return begun(a, request, response);
+  }
+
+  private PersonView begun(
+      Authentication a, HttpServletRequest request, HttpServletResponse response) {
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(a);
     contexts.saveContext(context, request, response);
     return PersonView.of((Person) a.getPrincipal());
+  }
+
+  /** The password once more, for what is taken out of the shop in the next two minutes. */
+  @PostMapping("/again")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void again(
+      @AuthenticationPrincipal Person me,
+      @Valid @RequestBody Password p,
+      HttpServletRequest request) {
+    again.check(me, p.password(), request.getRemoteAddr());
+    again.unlock(request.getSession());
+  }
+
+  /** One's own password anew; sessions elsewhere end, this one goes on. */
+  @PostMapping("/password")
+  PersonView password(
+      @AuthenticationPrincipal Person me,
+      @Valid @RequestBody OwnPassword p,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    again.check(me, p.current(), request.getRemoteAddr());
+    Passwords.check("$.password", p.password(), me.signIn(), me.name());
+    people.password(me.id(), encoder.encode(p.password()));
+    request.changeSessionId();
+    return begun(
+        manager.authenticate(
+            UsernamePasswordAuthenticationToken.unauthenticated(me.signIn(), p.password())),
+        request,
+        response);
   }
 
   private Authentication authenticated(SignIn s, String address) {

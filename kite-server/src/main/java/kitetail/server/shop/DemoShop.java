@@ -29,12 +29,14 @@ import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
+import kitetail.server.people.PeopleRepository;
 import kitetail.server.plan.PlanRepository;
 import kitetail.wish.Wishes;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,6 +56,8 @@ class DemoShop implements ApplicationRunner {
   private final PlanRepository plans;
   private final Advice advice;
   private final ShopRepository shops;
+  private final PeopleRepository people;
+  private final PasswordEncoder encoder;
   private final Clock clock;
 
   DemoShop(
@@ -63,6 +67,8 @@ class DemoShop implements ApplicationRunner {
       PlanRepository plans,
       Advice advice,
       ShopRepository shops,
+      PeopleRepository people,
+      PasswordEncoder encoder,
       Clock clock) {
     this.db = db;
     this.clients = clients;
@@ -70,6 +76,8 @@ class DemoShop implements ApplicationRunner {
     this.plans = plans;
     this.advice = advice;
     this.shops = shops;
+    this.people = people;
+    this.encoder = encoder;
     this.clock = clock;
   }
 
@@ -197,7 +205,8 @@ class DemoShop implements ApplicationRunner {
   }
 
   private long person(long shop, String name, String signIn, String role) {
-    return shops.add(shop, new ShopRepository.New(name, signIn, PASSWORD, role, "CM"));
+    return people.add(
+        shop, new PeopleRepository.New(name, signIn, encoder.encode(PASSWORD), role, "CM"));
   }
 
   private void kit(long shop, OffsetDateTime now) {

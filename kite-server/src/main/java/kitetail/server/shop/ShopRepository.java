@@ -1,9 +1,8 @@
 package kitetail.server.shop;
 
 import kitetail.server.error.FieldException;
-import org.springframework.dao.DuplicateKeyException;
+import kitetail.server.people.PeopleRepository;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -14,14 +13,12 @@ class ShopRepository {
   private static final String USUAL_DAYS = "FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR,SA";
 
   private final JdbcClient db;
-  private final PasswordEncoder encoder;
+  private final PeopleRepository people;
 
-  ShopRepository(JdbcClient db, PasswordEncoder encoder) {
+  ShopRepository(JdbcClient db, PeopleRepository people) {
     this.db = db;
-    this.encoder = encoder;
+    this.people = people;
   }
-
-  record New(String name, String signIn, String password, String role, String units) {}
 
   boolean begun() {
     return db.sql("select exists (select 1 from shop)").query(Boolean.class).single();
@@ -33,14 +30,14 @@ class ShopRepository {
    * @throws FieldException when one has begun here
    */
   @Transactional
-  public void begin(String name, String zone, New owner) {
+  public void begin(String name, String zone, PeopleRepository.New owner) {
     // Two who begin at once: the second waits, and finds the first.
     db.sql("lock table shop in exclusive mode").update();
     if (begun()) {
       throw new FieldException(
           "$.name", name, "allowed on a database without a shop; this one has begun");
     }
-    add(open(name, zone, USUAL_DAYS), owner);
+    people.add(open(name, zone, USUAL_DAYS), owner);
   }
 
   /** A shop with its hours, nine to six on the days of a recurrence rule. */
@@ -60,26 +57,5 @@ class ShopRepository {
         .param("days", days)
         .update();
     return shop;
-  }
-
-  long add(long shop, New p) {
-    try {
-      return db.sql(
-              """
-              insert into person (shop_id, name, sign_in, password_hash, role, units)
-              values (:shop, :name, :signIn, :hash, :role, :units) returning id
-              """)
-          .param("shop", shop)
-          .param("name", p.name())
-          .param("signIn", p.signIn())
-          .param("hash", encoder.encode(p.password()))
-          .param("role", p.role())
-          .param("units", p.units())
-          .query(Long.class)
-          .single();
-    } catch (DuplicateKeyException e) {
-      throw new FieldException(
-          "$.signIn", p.signIn(), "allowed is a name nobody signs in with yet");
-    }
   }
 }

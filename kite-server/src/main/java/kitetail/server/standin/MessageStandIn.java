@@ -1,5 +1,9 @@
 package kitetail.server.standin;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -9,7 +13,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A message gateway that writes down what it would send, once for each key. */
+/**
+ * A message gateway that writes down what it would send, once for each key, and refuses an address
+ * that is none.
+ */
 @RestController
 @RequestMapping("/standin/messages")
 class MessageStandIn {
@@ -19,11 +26,19 @@ class MessageStandIn {
     this.db = db;
   }
 
-  record Sent(String address, String words) {}
+  record Sent(
+      @NotNull(message = "must be given")
+          @Pattern(
+              regexp = "\\+?[0-9 ()-]{3,40}|[^@]{1,120}@[^@]{1,120}",
+              message = "allowed a telephone number or an e-mail address")
+          String address,
+      @NotNull(message = "must be given")
+          @Size(max = 1000, message = "allowed 1 to 1000 characters")
+          String words) {}
 
   @PostMapping("/messages")
   @ResponseStatus(HttpStatus.ACCEPTED)
-  void take(@RequestHeader("Idempotency-Key") String key, @RequestBody Sent m) {
+  void take(@RequestHeader("Idempotency-Key") String key, @Valid @RequestBody Sent m) {
     db.sql(
             """
             insert into standin_outbox (key, address, words) values (:key, :address, :words)

@@ -37,7 +37,7 @@ public class VisitRepository {
       select v.id, v.plan_id, v.document ->> 'title' as title, p.name as stylist, v.finished_at,
         round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes, v.moves_done, v.remarks,
         v.price_cents
-      from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
+      from visit v join present_client c on c.id = v.client_id join person p on p.id = v.person_id
       where c.shop_id = :shop
       """;
 
@@ -59,14 +59,14 @@ public class VisitRepository {
         .param("id", id)
         .query(Row.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("visit", id));
   }
 
   /** The plan of a visit as it was cut. */
   public Plan plan(long shopId, long id) {
     return db.sql(
             """
-            select v.document::text from visit v join client c on c.id = v.client_id
+            select v.document::text from visit v join present_client c on c.id = v.client_id
             where c.shop_id = :shop and v.id = :id
             """)
         .param("shop", shopId)
@@ -74,7 +74,7 @@ public class VisitRepository {
         .query(String.class)
         .optional()
         .map(PlanJson::read)
-        .orElseThrow(() -> new NotFoundException("No visit " + id + " in this shop."));
+        .orElseThrow(() -> NotFoundException.of("visit", id));
   }
 
   /**

@@ -46,7 +46,7 @@ class ScannerTest {
   }
 
   private Scanner at(String address) {
-    return new Scanner(new DeviceAddresses(address, "", ""), new JsonMapper());
+    return new Scanner(new DeviceAddresses(address, "", "", true), new JsonMapper());
   }
 
   private Scanner real() {

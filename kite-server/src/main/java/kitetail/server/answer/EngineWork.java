@@ -1,4 +1,4 @@
-package kitetail.server.queue;
+package kitetail.server.answer;
 
 import java.lang.annotation.Documented;
 import java.lang.annotation.ElementType;

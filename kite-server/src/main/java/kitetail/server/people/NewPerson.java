@@ -1,0 +1,33 @@
+package kitetail.server.people;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import kitetail.server.security.Role;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/**
+ * Somebody who is to sign in.
+ *
+ * @param role a stylist where nothing is said
+ * @param units in which lengths are told; centimetres where nothing is said
+ */
+public record NewPerson(
+    @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
+        String name,
+    @NotNull(message = "must be given")
+        @Pattern(
+            regexp = "[a-z0-9][a-z0-9._-]{1,39}",
+            message = "allowed 2 to 40 small letters, digits, dots, dashes")
+        String signIn,
+    @NotNull(message = "must be given")
+        @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
+        String password,
+    @Pattern(regexp = "CM|INCH", message = "allowed CM, INCH") String units,
+    Role role) {
+  public PeopleRepository.New with(Role as, PasswordEncoder encoder) {
+    return new PeopleRepository.New(
+        name.strip(), signIn, encoder.encode(password), as.name(), units == null ? "CM" : units);
+  }
+}

@@ -1,0 +1,143 @@
+package kitetail.server.people;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.List;
+import kitetail.server.error.NotAllowedException;
+import kitetail.server.security.Needs;
+import kitetail.server.security.Passwords;
+import kitetail.server.security.Person;
+import kitetail.server.security.PersonRepository;
+import kitetail.server.security.Right;
+import kitetail.server.security.Role;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The people of a shop, for who minds them. */
+@RestController
+@RequestMapping("/api/people")
+@Needs(Right.PEOPLE)
+class PeopleController {
+  private final PeopleRepository people;
+  private final PersonRepository persons;
+  private final PasswordEncoder encoder;
+  private final Clock clock;
+
+  PeopleController(
+      PeopleRepository people, PersonRepository persons, PasswordEncoder encoder, Clock clock) {
+    this.people = people;
+    this.persons = persons;
+    this.encoder = encoder;
+    this.clock = clock;
+  }
+
+  /**
+   * @param mine whether who asks may change them
+   * @param me whether it is who asks
+   */
+  record PersonRow(
+      long id,
+      String name,
+      String signIn,
+      Role role,
+      OffsetDateTime disabledAt,
+      boolean mine,
+      boolean me) {}
+
+  /**
+   * @param roles what who asks may make of somebody
+   */
+  record People(List<PersonRow> people, List<Role> roles) {}
+
+  record Changed(
+      @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
+          String name,
+      @NotNull(message = "must be given") Role role,
+      boolean disabled) {}
+
+  record NewPassword(
+      @NotNull(message = "must be given")
+          @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
+          String password) {}
+
+  @GetMapping
+  People all(@AuthenticationPrincipal Person me) {
+    return new People(
+        people.ofShop(me.shopId()).stream()
+            .map(
+                r ->
+                    new PersonRow(
+                        r.id(),
+                        r.name(),
+                        r.signIn(),
+                        Role.valueOf(r.role()),
+                        r.disabledAt(),
+                        me.is().minds(Role.valueOf(r.role())),
+                        r.id() == me.id()))
+            .toList(),
+        Arrays.stream(Role.values()).filter(me.is()::minds).toList());
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewPerson p) {
+    Role role = p.role() == null ? Role.STYLIST : p.role();
+    minds(me, role);
+    Passwords.check("$.password", p.password(), p.signIn(), p.name());
+    people.add(me.shopId(), p.with(role, encoder));
+  }
+
+  /** Another name or role, shut out or let in again; sessions and calendar feeds of before end. */
+  @PutMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void change(
+      @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Changed c) {
+    PeopleRepository.Row now = people.get(me.shopId(), id);
+    minds(me, Role.valueOf(now.role()));
+    minds(me, c.role());
+    if (!now.name().equals(c.name().strip())) {
+      people.rename(me.shopId(), id, c.name().strip());
+    }
+    boolean disabled = now.disabledAt() != null;
+    if (!now.role().equals(c.role().name()) || disabled != c.disabled()) {
+      OffsetDateTime at = c.disabled() ? OffsetDateTime.now(clock) : null;
+      people.set(me.shopId(), id, c.role().name(), at);
+    }
+  }
+
+  /** A password for who has lost theirs; their sessions end. */
+  @PostMapping("/{id}/password")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void reset(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @Valid @RequestBody NewPassword p) {
+    PeopleRepository.Row now = people.get(me.shopId(), id);
+    minds(me, Role.valueOf(now.role()));
+    Passwords.check("$.password", p.password(), now.signIn(), now.name());
+    persons.password(id, encoder.encode(p.password()));
+  }
+
+  private static void minds(Person me, Role other) {
+    if (!me.is().minds(other)) {
+      throw new NotAllowedException(
+          "An owner alone may do this with an "
+              + other.name().toLowerCase(java.util.Locale.ROOT)
+              + ".");
+    }
+  }
+}

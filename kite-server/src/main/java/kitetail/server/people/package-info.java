@@ -1,0 +1,2 @@
+/** The people of a shop: listed, let in, moved between roles and shut out. */
+package kitetail.server.people;

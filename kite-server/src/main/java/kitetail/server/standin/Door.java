@@ -1,0 +1,53 @@
+package kitetail.server.standin;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import kitetail.server.device.DeviceAddresses;
+import kitetail.server.error.NotFoundException;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.HandlerInterceptor;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * Lets this server alone to the stand-ins, over loopback and by its key, where they are on at all.
+ */
+@Configuration
+class Door implements WebMvcConfigurer, HandlerInterceptor {
+  private final DeviceAddresses addresses;
+
+  Door(DeviceAddresses addresses) {
+    this.addresses = addresses;
+  }
+
+  @Override
+  public void addInterceptors(InterceptorRegistry all) {
+    all.addInterceptor(this).addPathPatterns("/standin/**");
+  }
+
+  @Override
+  public boolean preHandle(HttpServletRequest r, HttpServletResponse a, Object handler) {
+    String key = r.getHeader(DeviceAddresses.KEY_HEADER);
+    boolean known =
+        key != null
+            && MessageDigest.isEqual(
+                key.getBytes(StandardCharsets.UTF_8),
+                addresses.key().getBytes(StandardCharsets.UTF_8));
+    if (!addresses.standIns() || !known || !isLoopback(r.getRemoteAddr())) {
+      throw new NotFoundException("There is nothing here.");
+    }
+    return true;
+  }
+
+  private static boolean isLoopback(String address) {
+    try {
+      return InetAddress.getByName(address).isLoopbackAddress();
+    } catch (UnknownHostException e) {
+      return false;
+    }
+  }
+}

@@ -1,0 +1,53 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { get, send } from "../api/http";
+import type { ErasedClient } from "../api/types";
+import { Problem } from "../frame/Problem";
+
+/** Who was erased in the last day and can still be brought back; nothing where there is nobody. */
+export function ErasedClients() {
+  const queries = useQueryClient();
+  const all = useQuery({
+    queryKey: ["erased"],
+    queryFn: async () => (await get<{ clients: ErasedClient[] }>("/api/clients/erased")).clients,
+  });
+  const undo = useMutation({
+    mutationFn: (id: number) => send("POST", `/api/clients/${id}/unerase`, {}),
+    onSettled: () =>
+      Promise.all([
+        queries.invalidateQueries({ queryKey: ["erased"] }),
+        queries.invalidateQueries({ queryKey: ["clients"] }),
+      ]),
+  });
+  if (!all.data || all.data.length === 0) return null;
+  return (
+    <section aria-label="Erased today" className="mt-8">
+      <h2 className="font-bold text-xl">Erased in the last day</h2>
+      <Problem error={undo.error} />
+      <ul className="mt-2 grid gap-2">
+        {all.data.map((c) => (
+          <li key={c.id} className="flex flex-wrap items-center gap-4">
+            <span>
+              <b>{c.name}</b>{" "}
+              <span className="soft">
+                gone for good{" "}
+                {new Date(c.finalAt).toLocaleString("en-GB", {
+                  weekday: "long",
+                  hour: "2-digit",
+                  minute: "2-digit",
+                })}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="btn touch"
+              disabled={undo.isPending}
+              onClick={() => undo.mutate(c.id)}
+            >
+              Bring back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

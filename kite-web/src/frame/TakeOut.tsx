@@ -1,0 +1,51 @@
+import { useMutation } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { send } from "../api/http";
+import { Dialog } from "./Dialog";
+import { Problem } from "./Problem";
+
+/** A file with much of the shop in it: handed out once the password was given again. */
+export function TakeOut({ href, children }: { href: string; children: string }) {
+  const [asking, setAsking] = useState(false);
+  const again = useMutation({
+    mutationFn: (password: string) => send("POST", "/api/session/again", { password }),
+    onSuccess: () => {
+      setAsking(false);
+      const link = document.createElement("a");
+      link.href = href;
+      link.download = "";
+      link.click();
+    },
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    again.mutate(String(new FormData(e.currentTarget).get("password") ?? ""));
+  };
+  return (
+    <>
+      <button type="button" className="btn touch text-lg" onClick={() => setAsking(true)}>
+        {children}
+      </button>
+      {asking && (
+        <Dialog title={children} shut={() => setAsking(false)}>
+          <form onSubmit={submit} className="grid gap-3" noValidate>
+            <p>It holds what clients told the shop. Keep it where nobody else reads it.</p>
+            <label className="grid gap-1 font-bold">
+              Your password once more
+              <input
+                name="password"
+                type="password"
+                autoComplete="current-password"
+                className="input touch w-full text-lg"
+              />
+            </label>
+            <Problem error={again.error} />
+            <button type="submit" className="btn btn-primary touch text-lg" disabled={again.isPending}>
+              Take it out
+            </button>
+          </form>
+        </Dialog>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { send } from "../api/http";
+import type { PersonRow } from "../api/types";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+import { ROLES, type Role } from "./roles";
+
+/** One of the shop: their role, shut out or let in again, and a password when theirs is lost. */
+export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[] }) {
+  const queries = useQueryClient();
+  const [resetting, setResetting] = useState(false);
+  const changed = () => queries.invalidateQueries({ queryKey: ["people"] });
+  const change = useMutation({
+    mutationFn: (to: { role?: Role; disabled?: boolean }) =>
+      send("PUT", `/api/people/${person.id}`, {
+        name: person.name,
+        role: person.role,
+        disabled: person.disabledAt !== undefined,
+        ...to,
+      }),
+    onSettled: changed,
+  });
+  const reset = useMutation({
+    mutationFn: (password: string) => send("POST", `/api/people/${person.id}/password`, { password }),
+    onSuccess: () => setResetting(false),
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    reset.mutate(String(new FormData(e.currentTarget).get("password") ?? ""));
+  };
+  const out = person.disabledAt !== undefined;
+  return (
+    <li className={`grid gap-2 border-l-4 bg-base-200 p-3 ${out ? "border-base-300" : "border-secondary"}`}>
+      <span>
+        <b className="text-lg">{person.name}</b>{" "}
+        <span className="soft">
+          signs in as {person.signIn}
+          {person.me && ", you"}
+          {out && `, shut out since ${new Date(person.disabledAt as string).toLocaleDateString("en-GB")}`}
+        </span>
+      </span>
+      {person.mine ? (
+        <span className="flex flex-wrap items-center gap-2">
+          <select
+            aria-label={`What ${person.name} is`}
+            className="select touch w-36"
+            value={person.role}
+            disabled={change.isPending}
+            onChange={(e) => change.mutate({ role: e.target.value as Role })}
+          >
+            {roles.map((r) => (
+              <option key={r} value={r}>
+                {ROLES[r].name}
+              </option>
+            ))}
+          </select>
+          {!person.me && (
+            <>
+              <button
+                type="button"
+                className="btn touch border-base-300 bg-base-100"
+                onClick={() => setResetting(true)}
+              >
+                New password
+              </button>
+              <button
+                type="button"
+                className="btn touch border-base-300 bg-base-100"
+                disabled={change.isPending}
+                onClick={() => change.mutate({ disabled: !out })}
+              >
+                {out ? "Let in again" : "Shut out"}
+              </button>
+            </>
+          )}
+        </span>
+      ) : (
+        <span>{ROLES[person.role].name}</span>
+      )}
+      <Problem error={change.error} />
+      {resetting && (
+        <Dialog title={`A new password for ${person.name}`} shut={() => setResetting(false)}>
+          <form onSubmit={submit} className="grid gap-3" noValidate>
+            <p>It counts from now on; wherever they are signed in they sign in anew.</p>
+            <label className="grid gap-1 font-bold">
+              Password, ten characters or more
+              <input
+                name="password"
+                type="password"
+                autoComplete="new-password"
+                className="input touch w-full text-lg"
+              />
+            </label>
+            <Problem error={reset.error} />
+            <button type="submit" className="btn btn-primary touch text-lg" disabled={reset.isPending}>
+              Give it
+            </button>
+          </form>
+        </Dialog>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,52 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import type { FormEvent } from "react";
+import { send } from "../api/http";
+import { Problem } from "../frame/Problem";
+
+/** A shop just taken in has no passwords yet: one of its owners gives the first. */
+export function Claim({ owners }: { owners: string[] }) {
+  const queries = useQueryClient();
+  const claim = useMutation({
+    mutationFn: async (f: FormData) => {
+      const who = { signIn: f.get("signIn"), password: f.get("password") };
+      await send("POST", "/api/session/claim", who);
+      await send("POST", "/api/session", who);
+    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ["me"] }),
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    claim.mutate(new FormData(e.currentTarget));
+  };
+  return (
+    <main className="mx-auto grid max-w-md gap-3 p-6">
+      <h1 className="font-bold text-3xl">The shop is here</h1>
+      <p>
+        Passwords do not travel in an archive. Give yours, then one to everybody else, under Shop, People.
+      </p>
+      <form onSubmit={submit} className="grid gap-3" noValidate>
+        <label className="grid gap-1 font-bold">
+          You, an owner, sign in as
+          <select name="signIn" className="select touch w-full font-normal text-lg">
+            {owners.map((o) => (
+              <option key={o}>{o}</option>
+            ))}
+          </select>
+        </label>
+        <label className="grid gap-1 font-bold">
+          A password, ten characters or more
+          <input
+            name="password"
+            type="password"
+            autoComplete="new-password"
+            className="input touch w-full font-normal text-lg"
+          />
+        </label>
+        <Problem error={claim.error} />
+        <button type="submit" className="btn btn-primary touch text-lg" disabled={claim.isPending}>
+          Open the shop
+        </button>
+      </form>
+    </main>
+  );
+}

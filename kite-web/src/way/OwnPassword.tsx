@@ -1,0 +1,41 @@
+import { useMutation } from "@tanstack/react-query";
+import type { FormEvent } from "react";
+import { send } from "../api/http";
+import { Problem } from "../frame/Problem";
+
+/** One's own password anew; wherever else one is signed in, that ends. */
+export function OwnPassword() {
+  const change = useMutation({ mutationFn: (body: unknown) => send("POST", "/api/session/password", body) });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    const form = e.currentTarget;
+    const f = new FormData(form);
+    change.mutate(
+      { current: f.get("current"), password: f.get("password") },
+      { onSuccess: () => form.reset() },
+    );
+  };
+  return (
+    <form onSubmit={submit} className="grid max-w-md gap-3 border-base-300 border-t pt-4" noValidate>
+      <h2 className="font-bold text-xl">Your password</h2>
+      <label className="grid gap-1 font-bold">
+        The one you have
+        <input
+          name="current"
+          type="password"
+          autoComplete="current-password"
+          className="input touch w-full"
+        />
+      </label>
+      <label className="grid gap-1 font-bold">
+        A new one, ten characters or more
+        <input name="password" type="password" autoComplete="new-password" className="input touch w-full" />
+      </label>
+      <Problem error={change.error} />
+      {change.isSuccess && <p role="status">It counts from now on. Elsewhere you sign in anew.</p>}
+      <button type="submit" className="btn touch text-lg" disabled={change.isPending}>
+        Change it
+      </button>
+    </form>
+  );
+}
