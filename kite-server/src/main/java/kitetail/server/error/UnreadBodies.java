@@ -4,6 +4,8 @@ import jakarta.servlet.ServletException;
 import java.io.IOException;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
+import org.apache.catalina.core.StandardHost;
+import org.apache.catalina.valves.ErrorReportValve;
 import org.apache.catalina.valves.ValveBase;
 import org.apache.coyote.ActionCode;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
@@ -20,6 +22,34 @@ class UnreadBodies {
   @Bean
   WebServerFactoryCustomizer<TomcatServletWebServerFactory> hangUp() {
     return f -> f.addEngineValves(new HangUp());
+  }
+
+  /** What is no request at all is told in a sentence too. */
+  @Bean
+  WebServerFactoryCustomizer<TomcatServletWebServerFactory> plainWords() {
+    return f ->
+        f.addContextCustomizers(
+            c -> {
+              if (c.getParent() instanceof StandardHost host) {
+                host.setErrorReportValveClass(NoRequest.class.getName());
+              }
+            });
+  }
+
+  /** Tomcat's own page gives way to problem details. */
+  public static final class NoRequest extends ErrorReportValve {
+    @Override
+    protected void report(Request r, Response a, Throwable why) {
+      if (a.getStatus() < 400 || a.getContentWritten() > 0 || !a.setErrorReported()) {
+        return;
+      }
+      try {
+        Answer.write(a.getResponse(), a.getStatus(), "This address or request cannot be read.");
+        a.finishResponse();
+      } catch (IOException e) {
+        // Nobody is there to read it.
+      }
+    }
   }
 
   private static final class HangUp extends ValveBase {
