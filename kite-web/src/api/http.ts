@@ -10,6 +10,8 @@ export class ApiError extends Error {
     message: string,
     readonly problems: FieldProblem[] = [],
     readonly currentVersion?: number,
+    /** How many of a device's entries the server has, where one before those sent is missing. */
+    readonly stored?: number,
   ) {
     super(message);
   }
@@ -59,6 +61,7 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
       problem.detail ?? `The server answered ${response.status}.`,
       problem.problems ?? [],
       problem.currentVersion,
+      problem.stored,
     );
   }
 }

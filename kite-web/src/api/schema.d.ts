@@ -1912,6 +1912,8 @@ export interface components {
         };
         Begin: {
             /** Format: date-time */
+            sentAt?: string;
+            /** Format: date-time */
             startedAt: string;
             /** Format: uuid */
             token: string;
@@ -2651,6 +2653,8 @@ export interface components {
             /** Format: int64 */
             planId?: number;
             /** Format: date-time */
+            serverAt?: string;
+            /** Format: date-time */
             startedAt?: string;
             /** Format: uuid */
             token?: string;
@@ -2785,6 +2789,8 @@ export interface components {
             /** Format: uuid */
             device: string;
             entries: components["schemas"]["Written"][];
+            /** Format: date-time */
+            sentAt?: string;
         };
         Written: {
             /** Format: date-time */

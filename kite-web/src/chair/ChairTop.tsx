@@ -60,11 +60,17 @@ export function ChairTop({ id, client, sitting, stands, leftMin, speaking, speak
 }
 
 function Stored({ unsent }: { unsent: number }) {
-  const { reached, problem } = useChair();
+  const { reached, problem, full } = useChair();
   if (problem)
     return (
       <span role="alert" className="border-error border-l-4 pl-2">
         {problem}
+      </span>
+    );
+  if (full)
+    return (
+      <span role="alert" className="border-error border-l-4 pl-2">
+        This device's storage is full: what you tap is kept only as long as this page is open, and sent.
       </span>
     );
   if (!reached)

@@ -7,7 +7,7 @@ import { Photos } from "../client/Photos";
 import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
 import { useDid, useKit } from "../kit/useKit";
-import { endSitting, flush, keptSitting } from "../store/chairStore";
+import { endSitting, keptSitting, sendKept } from "../store/chairStore";
 import { stands, workedMs } from "../store/sitting";
 import { AfterCut } from "./AfterCut";
 import { ToolsUsed, usedIn } from "./ToolsUsed";
@@ -33,7 +33,7 @@ export function Finish() {
   const done = session.stands?.done.size ?? 0;
   const store = useMutation({
     mutationFn: async () => {
-      await flush();
+      await sendKept(id);
       const added = await send("POST", "/api/visits", {
         token: session.token,
         planId: id,

@@ -10,7 +10,8 @@ type Entries = { device: string; entries: { number: number; entry: ChairEntry }[
 
 beforeEach(() => {
   localStorage.clear();
-  useChair.setState({ planId: 0, sitting: null, reached: true, problem: "" });
+  sessionStorage.clear();
+  useChair.setState({ planId: 0, sitting: null, reached: true, problem: "", full: false });
 });
 afterEach(() => vi.unstubAllGlobals());
 
@@ -44,7 +45,7 @@ it("goes on with the network gone, outlives a reload, and sends everything once 
   await flush();
   expect(useChair.getState().reached).toBe(false);
   // The page is loaded again, still without the network.
-  useChair.setState({ planId: 0, sitting: null, reached: true, problem: "" });
+  useChair.setState({ planId: 0, sitting: null, reached: true, problem: "", full: false });
   await sitDownAt(4);
   expect(useChair.getState().sitting?.unsent).toHaveLength(1);
   expect(useChair.getState().problem).toBe("");
@@ -86,4 +87,80 @@ it("begins anew when the sitting was tied off on another tablet", async () => {
   expect(useChair.getState().sitting?.token).toBe("another");
   endSitting(4);
   expect(keptSitting(4)).toBeNull();
+});
+
+it("writes beside another tab of this device and overwrites nothing of it", async () => {
+  const sent = answering({ "POST /api/plans/4/sitting": view, "POST /api/sittings/": new Error("gone") });
+  // The other tab is open: it holds its lock.
+  const other = { ...view, device: "other", next: 2, unsent: [], told: [], keptAt: Date.now() };
+  localStorage.setItem("kite-sitting-4/other", JSON.stringify({ ...other, unsent: [{ number: 1 }] }));
+  await sitDownAt(4);
+  write(bite("mine"));
+  await flush();
+  const { device } = useChair.getState().sitting as { device: string };
+  expect(device).not.toBe("other");
+  expect(JSON.parse(localStorage.getItem("kite-sitting-4/other") as string).unsent).toEqual([{ number: 1 }]);
+  expect(asked(sent, "POST").every((s) => (s.body as Entries).device !== "other")).toBe(true);
+  endSitting(4);
+  expect(localStorage.getItem("kite-sitting-4/other"), "not sent, so not thrown away").not.toBeNull();
+});
+
+it("takes up what a tab closed long since has left, and sends it", async () => {
+  const sent = answering({ "POST /api/plans/4/sitting": view, "POST /api/sittings/": stored });
+  const left = {
+    ...view,
+    device: "left",
+    next: 1,
+    unsent: [{ number: 0, at: view.startedAt, entry: bite("a") }],
+  };
+  localStorage.setItem("kite-sitting-4/left", JSON.stringify({ ...left, told: [], keptAt: 1 }));
+  await sitDownAt(4);
+  await flush();
+  expect((asked(sent, "POST").find((s) => s.url.includes("/entries"))?.body as Entries).device).toBe("left");
+});
+
+it("says so at once when the device is full, and goes on sending", async () => {
+  answering({ "POST /api/plans/4/sitting": view, "POST /api/sittings/": stored });
+  await sitDownAt(4);
+  const set = vi.spyOn(Storage.prototype, "setItem").mockImplementation(() => {
+    throw new DOMException("full", "QuotaExceededError");
+  });
+  write(bite("a"));
+  expect(useChair.getState().full).toBe(true);
+  await flush();
+  expect(useChair.getState().sitting?.unsent).toEqual([]);
+  set.mockRestore();
+  write(bite("b"));
+  expect(useChair.getState().full).toBe(false);
+});
+
+it("sends again what the server lost, from where it says", async () => {
+  let lost = true;
+  const sent = answering({
+    "POST /api/plans/4/sitting": {
+      ...view,
+      entries: [0, 1].map((number) => ({
+        id: number + 1,
+        device: "d",
+        number,
+        at: view.startedAt,
+        entry: bite("a"),
+      })),
+    },
+    "POST /api/sittings/": (body: Entries) => {
+      if (!lost || body.entries[0]?.number === 1) return stored(body);
+      lost = false;
+      return new Response(JSON.stringify({ detail: "send from 1", stored: 1 }), { status: 409 });
+    },
+  });
+  localStorage.setItem(
+    "kite-sitting-4/d",
+    JSON.stringify({ ...view, device: "d", next: 2, unsent: [], told: [], keptAt: 1 }),
+  );
+  await sitDownAt(4);
+  write(bite("c"));
+  await flush();
+  const last = asked(sent, "POST").at(-1)?.body as Entries;
+  expect(last.entries.map((e) => e.number)).toEqual([1, 2]);
+  expect(useChair.getState().sitting?.unsent).toEqual([]);
 });

@@ -1,6 +1,7 @@
 import { create } from "zustand";
 import { ApiError, get, send } from "../api/http";
 import type { ChairEntry, EntryRow, SittingView } from "../api/types";
+import { claim, dropLog, keepLog, keptLogs, newDevice } from "./chairLogs";
 import type { Sitting } from "./sitting";
 
 /** How often what could not be sent is tried again, and what other tablets wrote is asked for. */
@@ -13,52 +14,93 @@ type Chair = {
   /** False while the server cannot be reached. */
   reached: boolean;
   problem: string;
+  /** The device's storage took no more: what is tapped is kept only until the page is left. */
+  full: boolean;
 };
 
-export const useChair = create<Chair>(() => ({ planId: 0, sitting: null, reached: true, problem: "" }));
-
-const key = (planId: number) => `kite-sitting-${planId}`;
+export const useChair = create<Chair>(() => ({
+  planId: 0,
+  sitting: null,
+  reached: true,
+  problem: "",
+  full: false,
+}));
 
 /** On this device before anything else: what is written down here outlives a reload without the network. */
 function keep(sitting: Sitting): void {
-  const { planId } = useChair.getState();
-  localStorage.setItem(key(planId), JSON.stringify(sitting));
-  useChair.setState({ sitting });
+  const full = !keepLog(useChair.getState().planId, sitting);
+  useChair.setState({ sitting, full });
 }
 
-/** The sitting of a plan as this device last knew it. */
+/** The sitting of a plan as this device last knew it: what this tab goes on with, or another tab wrote. */
 export function keptSitting(planId: number): Sitting | null {
-  const text = localStorage.getItem(key(planId));
-  return text ? (JSON.parse(text) as Sitting) : null;
+  const now = useChair.getState();
+  if (now.planId === planId && now.sitting) return now.sitting;
+  const all = keptLogs(planId);
+  return all.find((s) => s.unsent.length > 0) ?? all[0] ?? null;
 }
 
+/** Nothing of a sitting stays on this device, but what the server never took. */
 export function endSitting(planId: number): void {
-  localStorage.removeItem(key(planId));
+  for (const s of keptLogs(planId)) if (s.unsent.length === 0) dropLog(planId, s.device);
   useChair.setState({ sitting: null });
+}
+
+/** The log this tab goes on with, of those no other tab is writing in. */
+async function mine(planId: number): Promise<Sitting | null> {
+  const free: Sitting[] = [];
+  for (const s of keptLogs(planId)) if (await claim(s)) free.push(s);
+  const first = free.find((s) => s.unsent.length > 0) ?? free[0] ?? null;
+  for (const s of free) if (s !== first && s.unsent.length === 0) dropLog(planId, s.device);
+  return first;
+}
+
+/**
+ * Sends all that tabs closed since have left of a plan.
+ *
+ * @throws ApiError when it cannot be sent
+ */
+export async function sendKept(planId: number): Promise<void> {
+  await flush();
+  for (const s of keptLogs(planId)) {
+    if (s.unsent.length === 0 || s.device === useChair.getState().sitting?.device) continue;
+    if (!(await claim(s))) continue;
+    await post(s, s.unsent);
+    dropLog(planId, s.device);
+  }
+}
+
+function post(s: Sitting, entries: Sitting["unsent"]): Promise<{ stored: number }> {
+  const sentAt = new Date().toISOString();
+  return send("POST", `/api/sittings/${s.token}/entries`, { device: s.device, sentAt, entries });
 }
 
 /** Goes on with a plan's sitting, or begins it. Without the network it goes on with what this device knows. */
 export async function sitDownAt(planId: number): Promise<void> {
-  const known = keptSitting(planId);
-  useChair.setState({ planId, sitting: known, reached: true, problem: "" });
+  const known = await mine(planId);
+  useChair.setState({ planId, sitting: known, reached: true, problem: "", full: false });
   // What this device still has belongs to the sitting it was written in, whoever ties that off.
   if (known?.unsent.length) await flush();
   try {
     const view = await send<SittingView>("POST", `/api/plans/${planId}/sitting`, {
       token: known?.token ?? crypto.randomUUID(),
       startedAt: known?.startedAt ?? new Date().toISOString(),
+      // Times it knows of a sitting that goes on are the server's already.
+      sentAt: known ? undefined : new Date().toISOString(),
     });
     const now = useChair.getState().sitting;
-    const mine = now?.token === view.token ? now : null;
+    const same = now?.token === view.token ? now : null;
     keep({
       token: view.token,
       startedAt: view.startedAt,
       document: view.document,
-      device: mine?.device ?? crypto.randomUUID(),
-      next: mine?.next ?? 0,
-      unsent: mine?.unsent ?? [],
+      device: same?.device ?? (await newDevice()),
+      next: same?.next ?? 0,
+      unsent: same?.unsent ?? [],
       told: view.entries,
+      aheadMs: view.serverAt ? Date.now() - Date.parse(view.serverAt) : 0,
     });
+    void sendKept(planId).catch(() => undefined);
     void flush();
   } catch (e) {
     if (e instanceof ApiError && e.status === 404 && known && !useChair.getState().sitting?.unsent.length) {
@@ -99,18 +141,36 @@ async function sendAll(): Promise<void> {
   for (let s = useChair.getState().sitting; s && s.unsent.length > 0; s = useChair.getState().sitting) {
     const part = s.unsent.slice(0, MOST);
     try {
-      const { stored } = await send<{ stored: number }>("POST", `/api/sittings/${s.token}/entries`, {
-        device: s.device,
-        entries: part,
-      });
+      const { stored } = await post(s, part);
       taken(s.token, stored);
       useChair.setState({ reached: true, problem: "" });
     } catch (e) {
+      if (e instanceof ApiError && e.stored !== undefined && againFrom(e.stored)) continue;
       const gone = e instanceof ApiError && (e.status === 0 || e.status >= 500);
       useChair.setState(gone ? { reached: false } : { problem: (e as Error).message });
       return;
     }
   }
+}
+
+/** The server lost some (a copy was brought back): sends them again from there. False when they are not here. */
+function againFrom(number: number): boolean {
+  const { sitting: s } = useChair.getState();
+  if (!s || (s.unsent[0]?.number ?? 0) <= number) return false;
+  const lost = s.told.filter((r) => r.device === s.device && r.number >= number);
+  if (!lost.some((r) => r.number === number)) return false;
+  // Times that were told are the server's; sent again they are this device's.
+  const back = lost.map(({ number: n, at, entry }) => ({
+    number: n,
+    at: new Date(Date.parse(at) + (s.aheadMs ?? 0)).toISOString(),
+    entry,
+  }));
+  keep({
+    ...s,
+    unsent: [...back, ...s.unsent].sort((a, b) => a.number - b.number),
+    told: s.told.filter((r) => !lost.includes(r)),
+  });
+  return true;
 }
 
 /** What the server has stored moves from unsent to told. */

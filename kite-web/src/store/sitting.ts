@@ -14,6 +14,8 @@ export type Sitting = {
   unsent: Written[];
   /** What the server has told, of every device. */
   told: EntryRow[];
+  /** How far this device's clock is ahead of the server's. */
+  aheadMs?: number;
 };
 
 /** Where the work stands. */
@@ -39,7 +41,7 @@ export function stands(s: Sitting): Stands {
     ...s.told.map((r) => ({ at: Date.parse(r.at), entry: r.entry })),
     ...s.unsent
       .filter((w) => !known.has(`${s.device}/${w.number}`))
-      .map((w) => ({ at: Date.parse(w.at), entry: w.entry })),
+      .map((w) => ({ at: Date.parse(w.at) - (s.aheadMs ?? 0), entry: w.entry })),
   ].sort((a, b) => a.at - b.at);
   const done = new Set<string>();
   const skipped = new Map<string, string>();
@@ -96,5 +98,6 @@ export function nextMove(s: Stands): number {
 
 /** Time in the chair so far, pauses left out. */
 export function workedMs(s: Sitting, t: Stands, now: number): number {
-  return Math.max(0, (t.pausedAt ?? now) - Date.parse(s.startedAt) - t.pausedMs);
+  const until = t.pausedAt ?? now - (s.aheadMs ?? 0);
+  return Math.max(0, until - Date.parse(s.startedAt) - t.pausedMs);
 }

@@ -171,4 +171,41 @@ class ChairTest extends InShop {
         .isEqualTo(404);
     assertThat(numbers(sitting, UUID.randomUUID())).isEmpty();
   }
+
+  /** Two tabs that number alike: the second's entry is not taken for the first's. */
+  @Test
+  void anotherEntryUnderAKnownNumber_isRefused_andNotCalledStored() {
+    UUID sitting = UUID.randomUUID();
+    begin(newPlan(), sitting);
+    UUID device = UUID.randomUUID();
+    write(sitting, writing(device, 0, entry("bite", "top")));
+    var other = write(sitting, writing(device, 0, entry("done", "top")));
+    assertThat(other.statusCode()).isEqualTo(409);
+    assertThat(TestShop.JSON.readTree(other.body()).path("detail").asString())
+        .contains("Entry 0", "another");
+    assertThat(numbers(sitting, device)).containsExactly(0);
+  }
+
+  /** A tablet whose clock is an hour ahead: what it says comes when it was said. */
+  @Test
+  void aClockThatIsAhead_doesNotOrderWhatWasDone() {
+    UUID sitting = UUID.randomUUID();
+    begin(newPlan(), sitting);
+    java.time.OffsetDateTime now = java.time.OffsetDateTime.now();
+    java.time.OffsetDateTime ahead = now.plusHours(1);
+    UUID wrong = UUID.randomUUID();
+    write(
+        sitting,
+        "{\"device\":\"%s\",\"sentAt\":\"%s\",\"entries\":[{\"number\":0,\"at\":\"%s\",\"entry\":%s}]}"
+            .formatted(wrong, ahead, ahead.minusSeconds(30), entry("done", "top")));
+    var told = maud.json("/api/sittings/" + sitting + "/entries").get(0);
+    assertThat(java.time.OffsetDateTime.parse(told.path("at").asString()))
+        .isBetween(now.minusSeconds(60), now);
+    assertThat(
+            shop.sql(
+                "select p.sign_in from sitting_entry e join person p on p.id = e.person_id where e.device = '"
+                    + wrong
+                    + "'"))
+        .containsExactly("maud");
+  }
 }

@@ -5,7 +5,10 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import kitetail.formats.json.ChairJson;
@@ -37,8 +40,11 @@ class SittingController {
   private final SittingRepository sittings;
   private final PlanRepository plans;
   private final SitDownRepository sitDowns;
+  private final Clock clock;
 
-  SittingController(SittingRepository sittings, PlanRepository plans, SitDownRepository sitDowns) {
+  SittingController(
+      SittingRepository sittings, PlanRepository plans, SitDownRepository sitDowns, Clock clock) {
+    this.clock = clock;
     this.sittings = sittings;
     this.plans = plans;
     this.sitDowns = sitDowns;
@@ -46,10 +52,12 @@ class SittingController {
 
   /**
    * @param token made by the device, so that a sitting begun twice is one
+   * @param sentAt by the device's clock; where it is given, times are the server's
    */
   record Begin(
       @NotNull(message = "must be given") UUID token,
-      @NotNull(message = "must be given") OffsetDateTime startedAt) {}
+      @NotNull(message = "must be given") OffsetDateTime startedAt,
+      OffsetDateTime sentAt) {}
 
   /**
    * @param id rises in the order entries came in
@@ -61,6 +69,7 @@ class SittingController {
       UUID token,
       long planId,
       OffsetDateTime startedAt,
+      OffsetDateTime serverAt,
       JsonNode document,
       List<EntryRow> entries) {}
 
@@ -71,8 +80,12 @@ class SittingController {
       @NotNull(message = "must be given") OffsetDateTime at,
       @NotNull(message = "must be given") JsonNode entry) {}
 
+  /**
+   * @param sentAt by the device's clock; where it is given, entries are put in the server's time
+   */
   record Writing(
       @NotNull(message = "must be given") UUID device,
+      OffsetDateTime sentAt,
       @NotNull(message = "must be given")
           @Size(min = 1, max = MOST, message = "allowed 1 to 500 entries")
           List<@Valid Written> entries) {}
@@ -90,11 +103,17 @@ class SittingController {
     sitDowns
         .newest(me.shopId(), stored.clientId())
         .ifPresent(s -> CutToday.check(s.sitDown().cautions()));
-    SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), b.startedAt());
+    SittingRepository.Head h =
+        sittings.begin(
+            planId,
+            me.id(),
+            b.token(),
+            b.startedAt().minus(aheadMs(b.sentAt()), ChronoUnit.MILLIS));
     return new SittingView(
         h.token(),
         h.planId(),
         h.startedAt(),
+        OffsetDateTime.now(clock),
         PlanJson.json().readTree(h.document()),
         rows(h.token(), 0));
   }
@@ -125,7 +144,19 @@ class SittingController {
             "allowed " + (sent.get(i - 1).number() + 1) + ", one after the other");
       }
     }
-    return new Kept(sittings.add(token, w.device(), sent));
+    SittingRepository.From from =
+        new SittingRepository.From(w.device(), me.id(), aheadMs(w.sentAt()));
+    return new Kept(sittings.add(token, from, sent));
+  }
+
+  /** How far a device's clock is ahead of the server's; 0 where it does not say. */
+  private long aheadMs(OffsetDateTime sentAt) {
+    return sentAt == null ? 0 : Duration.between(clock.instant(), sentAt).toMillis();
+  }
+
+  @ExceptionHandler
+  ProblemDetail other(SittingRepository.OtherException e) {
+    return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
   }
 
   @ExceptionHandler

@@ -31,10 +31,29 @@ public class SittingRepository {
     }
   }
 
+  /**
+   * Who sends, and from where.
+   *
+   * @param aheadMs how far the device's clock is ahead of the server's
+   */
+  record From(UUID device, long personId, long aheadMs) {}
+
   /** One entry as a device sent it. */
   record Sent(int number, OffsetDateTime at, Entry entry) {}
 
   record Stored(long id, UUID device, int number, OffsetDateTime at, String entry) {}
+
+  /** Two entries of one device under one number: both were done, and one of them is not stored. */
+  static class OtherException extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    OtherException(int number) {
+      super(
+          "Entry "
+              + number
+              + " of this device is stored already, and it was another; nothing of it was changed.");
+    }
+  }
 
   /** A gap: the device's next number has to be {@code expected}. */
   static class GapException extends RuntimeException {
@@ -90,7 +109,7 @@ public class SittingRepository {
   List<Stored> entries(UUID token, long afterId) {
     return db.sql(
             """
-            select id, device, number, at, entry::text from sitting_entry
+            select id, device, number, at - ahead_ms * interval '1 millisecond' as at, entry::text from sitting_entry
             where sitting = :token and id > :after order by id
             """)
         .param("token", token)
@@ -104,9 +123,11 @@ public class SittingRepository {
    *
    * @return how many of the device's entries are stored now
    * @throws GapException when one before them is missing
+   * @throws OtherException when another is stored under the same number
    */
   @Transactional
-  int add(UUID token, UUID device, List<Sent> sent) {
+  int add(UUID token, From from, List<Sent> sent) {
+    UUID device = from.device;
     // One device's entries at a time: a second try of the same ones waits here.
     db.sql("select token from sitting where token = :token for update")
         .param("token", token)
@@ -126,22 +147,46 @@ public class SittingRepository {
       if (s.number() > next) {
         throw new GapException(next);
       }
-      if (s.number() == next) {
+      String entry = ChairJson.tree(s.entry()).toString();
+      if (s.number() < next) {
+        same(token, device, s, entry);
+      } else {
         db.sql(
                 """
-                insert into sitting_entry (sitting, device, number, at, entry)
-                values (:token, :device, :number, :at, cast(:entry as jsonb))
+                insert into sitting_entry (sitting, device, number, at, entry, ahead_ms, person_id)
+                values (:token, :device, :number, :at, cast(:entry as jsonb), :ahead, :person)
                 """)
             .param("token", token)
             .param("device", device)
             .param("number", s.number())
             .param("at", s.at())
-            .param("entry", ChairJson.tree(s.entry()).toString())
+            .param("entry", entry)
+            .param("ahead", from.aheadMs)
+            .param("person", from.personId)
             .update();
         next++;
       }
     }
     return next;
+  }
+
+  private void same(UUID token, UUID device, Sent s, String entry) {
+    boolean same =
+        db.sql(
+                """
+                select entry = cast(:entry as jsonb) and at = :at from sitting_entry
+                where sitting = :token and device = :device and number = :number
+                """)
+            .param("entry", entry)
+            .param("at", s.at())
+            .param("token", token)
+            .param("device", device)
+            .param("number", s.number())
+            .query(Boolean.class)
+            .single();
+    if (!same) {
+      throw new OtherException(s.number());
+    }
   }
 
   /**

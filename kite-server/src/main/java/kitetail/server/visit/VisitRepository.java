@@ -1,12 +1,16 @@
 package kitetail.server.visit;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.error.TakenException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -80,6 +84,8 @@ public class VisitRepository {
   /**
    * Stores a visit once, however often it is sent, and ties off its sitting.
    *
+   * @throws TakenException when it was tied off at another time: by somebody else, or on another
+   *     tablet
    * @param cut the plan as it was cut; null for the plan as it stands
    * @param returnOn the day from which coming back makes sense
    * @param priceCents what was asked for it, in the smallest coin; null when it is not kept
@@ -116,11 +122,28 @@ public class VisitRepository {
         .param("price", priceCents)
         .param("plan", planId)
         .update();
-    long id =
-        db.sql("select id from visit where token = :token")
+    record Tied(long id, OffsetDateTime finishedAt, String stylist, String zone) {}
+    Tied tied =
+        db.sql(
+                """
+                select v.id, v.finished_at, p.name as stylist, s.zone
+                from visit v join person p on p.id = v.person_id join shop s on s.id = p.shop_id where v.token = :token
+                """)
             .param("token", token)
-            .query(Long.class)
+            .query(Tied.class)
             .single();
+    // What a database keeps has no nanoseconds.
+    if (Duration.between(tied.finishedAt, to).abs().toMillis() > 0) {
+      throw new TakenException(
+          tied.stylist
+              + " tied this visit off at "
+              + tied.finishedAt
+                  .atZoneSameInstant(ZoneId.of(tied.zone))
+                  .toLocalTime()
+                  .truncatedTo(ChronoUnit.MINUTES)
+              + " already, on another device; it stands with the client's visits.");
+    }
+    long id = tied.id;
     db.sql("update sitting set visit_id = :visit where token = :token")
         .param("visit", id)
         .param("token", token)
