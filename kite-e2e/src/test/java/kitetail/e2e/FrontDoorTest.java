@@ -1,0 +1,220 @@
+package kitetail.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+
+/**
+ * The front door as a shop runs it: what is killed comes back by itself and nothing acknowledged is
+ * lost or doubled; a copy is brought back whole.
+ */
+@Timeout(420)
+class FrontDoorTest {
+  private static final Path KITETAIL = Path.of("..", "kitetail").toAbsolutePath().normalize();
+
+  private final CookieManager cookies = new CookieManager();
+  private final HttpClient http =
+      HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(3)).build();
+  private final Map<String, Integer> answers = new ConcurrentHashMap<>();
+  private Path dir;
+  private Path home;
+  private Process door;
+  private int port;
+
+  @BeforeEach
+  void open() throws IOException {
+    dir = Files.createTempDirectory("kitetail-door");
+    Files.setPosixFilePermissions(dir, PosixFilePermissions.fromString("rwxr-xr-x"));
+    home = dir.resolve("home");
+    try (ServerSocket s = new ServerSocket(0)) {
+      port = s.getLocalPort();
+    }
+    door = kitetail(home, "start", "--port", Integer.toString(port));
+    await("the server is up", () -> status("GET", "/actuator/health", null) == 200);
+    await(
+        "somebody is signed in",
+        () ->
+            status("POST", "/api/session", "{\"signIn\":\"maud\",\"password\":\"ferry-landing\"}")
+                == 200);
+  }
+
+  @AfterEach
+  void shut() throws InterruptedException {
+    door.destroy();
+    assertThat(door.waitFor(60, TimeUnit.SECONDS)).as("it stops when asked to").isTrue();
+  }
+
+  private Process kitetail(Path data, String... words) throws IOException {
+    List<String> all = new ArrayList<>(List.of(KITETAIL.toString()));
+    all.addAll(List.of(words));
+    ProcessBuilder b = new ProcessBuilder(all).redirectErrorStream(true);
+    b.environment().put("KITETAIL_HOME", data.toString());
+    b.redirectOutput(ProcessBuilder.Redirect.appendTo(dir.resolve(words[0] + ".log").toFile()));
+    return b.start();
+  }
+
+  /** What a command of the front door says, once it has ended well. */
+  private String said(Path data, String... words) throws Exception {
+    assertThat(kitetail(data, words).waitFor()).as(words[0]).isZero();
+    return Files.readString(dir.resolve(words[0] + ".log"));
+  }
+
+  private static void await(String what, BooleanSupplier so) {
+    for (int i = 0; i < 600; i++) {
+      if (so.getAsBoolean()) {
+        return;
+      }
+      pause(200);
+    }
+    throw new AssertionError("within two minutes: " + what);
+  }
+
+  private static void pause(long ms) {
+    try {
+      Thread.sleep(ms);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** 0 while nobody answers. */
+  private int status(String method, String path, String body) {
+    try {
+      HttpRequest.Builder r =
+          HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+              .timeout(Duration.ofSeconds(20))
+              .header("Content-Type", "application/json");
+      if (!method.equals("GET")) {
+        status("GET", "/api/session/token", null);
+        cookies.getCookieStore().getCookies().stream()
+            .filter(c -> c.getName().equals("XSRF-TOKEN"))
+            .map(HttpCookie::getValue)
+            .findFirst()
+            .ifPresent(t -> r.header("X-XSRF-TOKEN", t));
+      }
+      r.method(
+          method,
+          body == null
+              ? HttpRequest.BodyPublishers.noBody()
+              : HttpRequest.BodyPublishers.ofString(body));
+      return http.send(r.build(), HttpResponse.BodyHandlers.ofString()).statusCode();
+    } catch (IOException e) {
+      return 0;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return 0;
+    }
+  }
+
+  private ProcessHandle server() {
+    return door.descendants()
+        .filter(p -> p.info().commandLine().orElse("").contains("kitetail-app.jar"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static void kill(long pid) throws Exception {
+    assertThat(new ProcessBuilder("kill", "-9", Long.toString(pid)).start().waitFor()).isZero();
+  }
+
+  private List<String> line(int n) throws IOException {
+    return List.of(
+        Files.readAllLines(home.resolve("data/postmaster.pid"), StandardCharsets.UTF_8)
+            .get(n)
+            .strip());
+  }
+
+  private List<String> stored() throws IOException, SQLException {
+    String url = "jdbc:postgresql://127.0.0.1:" + line(3).get(0) + "/postgres";
+    try (Connection c =
+            DriverManager.getConnection(url, "app", Files.readString(home.resolve("password")));
+        ResultSet r =
+            c.createStatement().executeQuery("select name from client where name like 'Kept %'")) {
+      List<String> names = new ArrayList<>();
+      while (r.next()) {
+        names.add(r.getString(1));
+      }
+      return names;
+    }
+  }
+
+  @Test
+  void whatIsKilled_comesBack_nothingIsLostOrDoubled_andACopyIsWhole() throws Exception {
+    Thread writer =
+        new Thread(
+            () -> {
+              for (int i = 0; !Thread.currentThread().isInterrupted(); i++) {
+                String name = "Kept " + i;
+                answers.put(name, status("POST", "/api/clients", "{\"name\":\"" + name + "\"}"));
+                if (answers.get(name) == 0) {
+                  pause(100);
+                }
+              }
+            });
+    writer.setUncaughtExceptionHandler((t, e) -> {});
+    writer.start();
+    pause(1500);
+    ProcessHandle first = server();
+    kill(first.pid());
+    await(
+        "the server is back",
+        () -> !first.isAlive() && status("GET", "/actuator/health", null) == 200);
+    pause(1500);
+    kill(Long.parseLong(line(0).get(0)));
+    await("the database is away", () -> status("GET", "/actuator/health", null) != 200);
+    await("the database is back", () -> status("GET", "/actuator/health", null) == 200);
+    pause(1500);
+    writer.interrupt();
+    writer.join();
+    List<String> acknowledged =
+        answers.entrySet().stream()
+            .filter(e -> e.getValue() == 201)
+            .map(Map.Entry::getKey)
+            .toList();
+    assertThat(acknowledged).hasSizeGreaterThan(20);
+    assertThat(answers.values()).as("nobody is taken for signed out").doesNotContain(401, 500);
+    assertThat(stored()).doesNotHaveDuplicates().containsAll(acknowledged);
+
+    Path copies = dir.resolve("copies");
+    assertThat(said(home, "backup", copies.toString())).contains("copied");
+    Path copy;
+    try (var files = Files.list(copies)) {
+      copy = files.filter(f -> f.toString().endsWith(".dump")).findFirst().orElseThrow();
+    }
+    assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copy)))
+        .as("for nobody else to read")
+        .isEqualTo("rw-------");
+    assertThat(said(dir.resolve("other"), "restore", copy.toString()))
+        .contains("brought back and verified");
+    assertThat(kitetail(home, "restore", copy.toString()).waitFor())
+        .as("never over a shop that is there")
+        .isNotZero();
+  }
+}
