@@ -187,8 +187,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_5"];
-        put?: never;
+        get: operations["one_3"];
+        put: operations["correct"];
         post?: never;
         delete: operations["erase"];
         options?: never;
@@ -939,7 +939,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_4"];
+        get: operations["one_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1147,7 +1147,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_3"];
+        get: operations["one_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3131,7 +3131,7 @@ export interface operations {
             };
         };
     };
-    one_5: {
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3150,6 +3150,30 @@ export interface operations {
                 content: {
                     "*/*": components["schemas"]["ClientView"];
                 };
+            };
+        };
+    };
+    correct: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewClient"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4376,7 +4400,7 @@ export interface operations {
             };
         };
     };
-    one_4: {
+    one_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4732,7 +4756,7 @@ export interface operations {
             };
         };
     };
-    one_3: {
+    one_4: {
         parameters: {
             query?: never;
             header?: never;

@@ -7,6 +7,7 @@ import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { shownVersion } from "../shapes/useRanking";
 import type { Units } from "../store/units";
+import { Correct } from "./Correct";
 import { HeadsOverTime } from "./HeadsOverTime";
 import { Learnt } from "./Learnt";
 import { OwnData } from "./OwnData";
@@ -63,7 +64,10 @@ export function ClientPage({ units, erases }: Props) {
       <section>
         <h1 className="font-bold text-3xl">{c.name}</h1>
         <p className="text-lg">{c.note}</p>
-        <p className="soft">{[c.phone, c.email].filter(Boolean).join(" · ")}</p>
+        <p className="soft flex flex-wrap items-center gap-x-3">
+          {[c.phone, c.email].filter(Boolean).join(" · ")}
+          <Correct client={c} />
+        </p>
         <div className="mt-3 flex flex-wrap gap-3">
           {c.sitDowns.length > 0 && (
             <Link to={`/clients/${id}/sit`} className="btn btn-primary touch text-lg">

@@ -1,6 +1,8 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
+import type { ClientView } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
+import { Correct } from "./Correct";
 import { OwnData } from "./OwnData";
 import { Photos } from "./Photos";
 
@@ -28,6 +30,23 @@ it("erases only once the name is typed, and keeps asking when it is another's", 
   fireEvent.click(screen.getByText("Erase this client"));
   await screen.findByText("elsewhere");
   expect(erasing.mock.calls).toEqual([[true], [false], [true]]);
+});
+
+it("puts right what was noted wrong of a client", async () => {
+  const client = { id: 6, name: "Freek Oost", phone: "+31 6 5550 0001", email: "", note: "" } as ClientView;
+  const sent = atPage(<Correct client={client} />, { "PUT /api/clients/6": {} });
+  fireEvent.click(screen.getByText("Correct"));
+  fireEvent.change(screen.getByLabelText("Telephone"), { target: { value: "+31 6 5550 0010" } });
+  fireEvent.click(screen.getByText("Put it right"));
+  await waitFor(() =>
+    expect(asked(sent, "PUT")[0]?.body).toEqual({
+      name: "Freek Oost",
+      phone: "+31 6 5550 0010",
+      email: "",
+      note: "",
+    }),
+  );
+  await waitFor(() => expect(screen.queryByText("Put it right")).toBeNull());
 });
 
 it("takes no photograph of who has not agreed, and shows and removes those that are kept", async () => {

@@ -81,6 +81,7 @@ class ErasingTest extends InShop {
               "{\"version\":1,\"document\":" + stored.path("document") + "}"));
       gone(maud.send("POST", "/api/clients/" + id + "/plans", "{\"family\":\"soft-tail\"}"));
       gone(maud.send("POST", "/api/clients/" + id + "/sitdowns", "{}"));
+      gone(maud.send("PUT", "/api/clients/" + id, "{\"name\":\"Back Again\"}"));
       gone(
           maud.send(
               "PUT",

@@ -274,4 +274,27 @@ class ShopTest extends InShop {
       assertThat(stranger.send("GET", path, null).body()).as(path).contains("<div id=\"root\">");
     }
   }
+
+  /** A number noted wrong at the telephone. */
+  @Test
+  void aClient_isCorrected_andNotByAnotherShop() {
+    long id =
+        post(201, "/api/clients", "{\"name\":\"Wil Veer\",\"phone\":\"+31 6 5550 0001\"}")
+            .path("id")
+            .asLong();
+    String right =
+        "{\"name\":\"Wil Veerman\",\"phone\":\"+31 6 5550 0010\",\"email\":\"\",\"note\":\"left-handed\"}";
+    told(204, maud.send("PUT", "/api/clients/" + id, right));
+    JsonNode now = maud.json("/api/clients/" + id);
+    assertThat(now.path("name").asString()).isEqualTo("Wil Veerman");
+    assertThat(now.path("phone").asString()).isEqualTo("+31 6 5550 0010");
+    assertThat(post422("PUT", "/api/clients/" + id, "{\"name\":\"\"}")).contains("$.name");
+    told(404, maud.send("PUT", "/api/clients/999999", right));
+    shop.sql("delete from sitdown where client_id = " + id);
+    shop.sql("delete from client where id = " + id);
+  }
+
+  private static String post422(String method, String path, String body) {
+    return told(422, maud.send(method, path, body)).path("detail").asString();
+  }
 }

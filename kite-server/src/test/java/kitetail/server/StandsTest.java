@@ -169,4 +169,33 @@ class StandsTest extends InShop {
             "{\"name\":\"A\\u0000B\",\"phone\":\"\",\"email\":\"\",\"note\":\"\"}");
     assertThat(told(422, r).path("detail").asString()).contains("cannot be kept");
   }
+
+  /** Nobody has been cut in 2099, and no chair is kept for a thousand years. */
+  @ParameterizedTest
+  @ValueSource(strings = {"2099-01-01T10:00:00Z", "1970-01-01T10:00:00Z", "9999-12-31T10:00:00Z"})
+  void aTimeThatCannotBe_isRefused_withWhatCan(String at) {
+    String token = java.util.UUID.randomUUID().toString();
+    assertThat(
+            post(
+                    422,
+                    "/api/visits",
+                    "{\"token\":\"%s\",\"planId\":1,\"startedAt\":\"%s\",\"finishedAt\":\"%s\",\"movesDone\":1}"
+                        .formatted(token, at, at))
+                .path("detail")
+                .asString())
+        .contains("$.startedAt", "allowed from 2000");
+    assertThat(
+            post(
+                    422,
+                    "/api/appointments",
+                    "{\"personId\":1,\"clientId\":1,\"startsAt\":\"%s\",\"minutes\":30}"
+                        .formatted(at))
+                .path("detail")
+                .asString())
+        .contains("$.startsAt", "allowed from 2000");
+    post(
+        422,
+        "/api/plans/1/sitting",
+        "{\"token\":\"%s\",\"startedAt\":\"%s\"}".formatted(token, at));
+  }
 }

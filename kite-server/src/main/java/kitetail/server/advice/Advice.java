@@ -14,6 +14,7 @@ import kitetail.remedy.Mending;
 import kitetail.risk.Risk;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
+import kitetail.server.head.Share;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,10 +24,10 @@ import org.springframework.stereotype.Component;
 @Order(6)
 public class Advice implements Warms {
   private final Heads heads;
-  private final Kept<HeadSpec, Workbench> places = new Kept<>(200);
-  private final Kept<HeadSpec, Workbench> few = new Kept<>(40);
-  private final Kept<HeadSpec, Workbench> checked = new Kept<>(20);
-  private final Kept<Plan, Planner.Fit> fits = new Kept<>(600);
+  private final Kept<HeadSpec, Workbench> places = new Kept<>(Share.PLACES);
+  private final Kept<HeadSpec, Workbench> few = new Kept<>(Share.FEW);
+  private final Kept<HeadSpec, Workbench> checked = new Kept<>(Share.CHECKED);
+  private final Kept<Plan, Planner.Fit> fits = new Kept<>(Share.FITS);
 
   Advice(Heads heads) {
     this.heads = heads;

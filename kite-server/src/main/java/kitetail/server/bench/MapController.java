@@ -29,6 +29,7 @@ import kitetail.server.answer.EngineWork;
 import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
+import kitetail.server.head.Share;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -45,8 +46,8 @@ class MapController {
   private record Key(HeadSpec head, Region region) {}
 
   private final Heads heads;
-  private final Kept<HeadSpec, MapGrid> grids = new Kept<>(40);
-  private final Kept<Key, List<List<MapGrid.Stretch>>> rings = new Kept<>(2000);
+  private final Kept<HeadSpec, MapGrid> grids = new Kept<>(Share.GRIDS);
+  private final Kept<Key, List<List<MapGrid.Stretch>>> rings = new Kept<>(Share.RINGS);
 
   MapController(Heads heads) {
     this.heads = heads;

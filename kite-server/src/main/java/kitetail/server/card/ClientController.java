@@ -19,6 +19,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -152,5 +153,13 @@ class ClientController {
     long id = clients.add(me.shopId(), new Contact(n.name(), n.phone(), n.email(), n.note()), now);
     sitDowns.add(id, SitDown.walkIn(), now);
     return new Added(id);
+  }
+
+  /** What was told wrong is put right; what goes out from now on goes there. */
+  @PutMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void correct(
+      @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody NewClient n) {
+    clients.correct(me.shopId(), id, new Contact(n.name(), n.phone(), n.email(), n.note()));
   }
 }

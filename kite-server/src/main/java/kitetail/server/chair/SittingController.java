@@ -16,6 +16,7 @@ import kitetail.formats.json.PlanJson;
 import kitetail.server.client.CutToday;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.error.Times;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
@@ -103,12 +104,9 @@ class SittingController {
     sitDowns
         .newest(me.shopId(), stored.clientId())
         .ifPresent(s -> CutToday.check(s.sitDown().cautions()));
-    SittingRepository.Head h =
-        sittings.begin(
-            planId,
-            me.id(),
-            b.token(),
-            b.startedAt().minus(aheadMs(b.sentAt()), ChronoUnit.MILLIS));
+    OffsetDateTime startedAt = b.startedAt().minus(aheadMs(b.sentAt()), ChronoUnit.MILLIS);
+    Times.done("$.startedAt", startedAt, OffsetDateTime.now(clock));
+    SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), startedAt);
     return new SittingView(
         h.token(),
         h.planId(),
@@ -136,6 +134,10 @@ class SittingController {
         w.entries().stream()
             .map(e -> new SittingRepository.Sent(e.number(), e.at(), ChairJson.entry(e.entry())))
             .toList();
+    OffsetDateTime last = OffsetDateTime.now(clock).plus(aheadMs(w.sentAt()), ChronoUnit.MILLIS);
+    for (int i = 0; i < sent.size(); i++) {
+      Times.done("$.entries[" + i + "].at", sent.get(i).at(), last);
+    }
     for (int i = 1; i < sent.size(); i++) {
       if (sent.get(i).number() != sent.get(i - 1).number() + 1) {
         throw new FieldException(

@@ -60,6 +60,28 @@ public class ClientRepository {
         .single();
   }
 
+  /**
+   * @throws NotFoundException when the shop has no such client
+   */
+  public void correct(long shopId, long id, Contact c) {
+    int found =
+        db.sql(
+                """
+                update client set name = :name, note = :note, phone = :phone, email = :email
+                where shop_id = :shop and id = :id and erased_at is null
+                """)
+            .param("name", c.name())
+            .param("note", c.note())
+            .param("phone", c.phone())
+            .param("email", c.email())
+            .param("shop", shopId)
+            .param("id", id)
+            .update();
+    if (found == 0) {
+      throw NotFoundException.of("client", id);
+    }
+  }
+
   /** The shop's time zone. */
   public String zone(long shopId) {
     return db.sql("select zone from shop where id = :shop")

@@ -14,6 +14,7 @@ import java.util.List;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.error.Times;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
@@ -165,6 +166,7 @@ class DiaryController {
   @ResponseStatus(HttpStatus.CREATED)
   Booked book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
     clients.get(me.shopId(), b.clientId());
+    Times.planned("$.startsAt", b.startsAt(), OffsetDateTime.now(clock));
     booker.chair(me, b.personId());
     booker.plan(me, b.planId(), b.clientId());
     int minutes = b.minutes() != null ? b.minutes() : booker.minutes(me, b.planId());
@@ -209,6 +211,7 @@ class DiaryController {
   Version move(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Moved m) {
     booker.chair(me, m.personId());
+    Times.planned("$.startsAt", m.startsAt(), OffsetDateTime.now(clock));
     booker.notElsewhere(me, m.personId(), m.startsAt(), m.minutes());
     return new Version(
         appointments.move(

@@ -18,6 +18,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
+import kitetail.server.head.Share;
 import org.springframework.stereotype.Component;
 
 /**
@@ -26,23 +27,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Falls {
-  /** A body holds some 6 MB, a stand some 4 besides. */
-  private static final int STANDS = 30;
-
-  private static final int BODIES = 20;
-
-  private static final int WORN = 24;
-
-  private static final int UNCUT = 24;
-
   /** So many who wait are a crowd. */
   private static final int CROWD = 2;
 
   /** A pick's picture is smaller still. */
   private static final int PICK_STRANDS = 600;
-
-  /** Most picks are of the head there is; those of its shape are seldom asked for twice. */
-  private static final int PICKED = 12;
 
   /** A small picture of a list shows no more. */
   private static final int STILL_STRANDS = 1200;
@@ -58,11 +47,11 @@ public class Falls {
 
   private record Uncut(HeadSpec head, Hair hair, StartingHair start) {}
 
-  private final Kept<At, Drawn> stands = new Kept<>(STANDS);
-  private final Kept<HeadSpec, PickHead> picked = new Kept<>(PICKED);
-  private final Kept<Object, BodyField> bodies = new Kept<>(BODIES);
-  private final Kept<Key, Worn> worn = new Kept<>(WORN);
-  private final Kept<Uncut, Fall> uncut = new Kept<>(UNCUT);
+  private final Kept<At, Drawn> stands = new Kept<>(Share.STANDS);
+  private final Kept<HeadSpec, PickHead> picked = new Kept<>(Share.PICKED);
+  private final Kept<Object, BodyField> bodies = new Kept<>(Share.BODIES);
+  private final Kept<Key, Worn> worn = new Kept<>(Share.WORN);
+  private final Kept<Uncut, Fall> uncut = new Kept<>(Share.FALLS);
   private final Turns turns = new Turns();
   private final Heads heads;
 

@@ -19,12 +19,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Heads {
-  private static final int KEPT = 60;
-  private static final int FITTED = 600;
-
-  /** Some 0.5 MB each. */
-  private static final int SEAMED = 40;
-
   private record Seamed(HeadSpec head, List<Section> sections) {}
 
   /**
@@ -34,9 +28,9 @@ public class Heads {
    */
   public record Ready(Workbench bench, HeadPicture picture, String walks) {}
 
-  private final Kept<HeadSpec, Head> fitted = new Kept<>(FITTED);
-  private final Kept<HeadSpec, Ready> kept = new Kept<>(KEPT);
-  private final Kept<Seamed, HeadPicture> seamed = new Kept<>(SEAMED);
+  private final Kept<HeadSpec, Head> fitted = new Kept<>(Share.HEADS);
+  private final Kept<HeadSpec, Ready> kept = new Kept<>(Share.READY);
+  private final Kept<Seamed, HeadPicture> seamed = new Kept<>(Share.SEAMED);
 
   /**
    * A fitted head.

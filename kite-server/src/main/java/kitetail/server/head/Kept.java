@@ -6,6 +6,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ForkJoinWorkerThread;
 import java.util.function.Function;
+import java.util.function.ToLongFunction;
 
 /**
  * Values kept by what they were made for. Each is made once however many ask at a time, by the
@@ -16,12 +17,43 @@ import java.util.function.Function;
  */
 public final class Kept<K, V> {
   private final Cache<K, CompletableFuture<V>> values;
+  private final ToLongFunction<V> bytes;
+
+  /** Values that weigh much the same each. */
+  public Kept(Share share) {
+    this(share, v -> share.oneBytes());
+  }
 
   /**
-   * @param most how many are kept at most
+   * @param share of the heap all of them may take together
+   * @param bytes what one weighs
    */
-  public Kept(int most) {
-    values = Caffeine.newBuilder().executor(Runnable::run).maximumSize(most).build();
+  public Kept(Share share, ToLongFunction<V> bytes) {
+    this(share.mostBytes(), bytes);
+  }
+
+  /**
+   * @param most bytes of all together
+   */
+  Kept(long most, ToLongFunction<V> bytes) {
+    this.bytes = bytes;
+    values =
+        Caffeine.newBuilder()
+            .executor(Runnable::run)
+            .maximumWeight(Math.max(1, most))
+            .weigher((K k, CompletableFuture<V> f) -> weight(f))
+            .build();
+  }
+
+  /** What is still being made weighs next to nothing; it is weighed again once it is there. */
+  private int weight(CompletableFuture<V> f) {
+    return f.isDone() && !f.isCompletedExceptionally()
+        ? (int) Math.min(Integer.MAX_VALUE, Math.max(1, bytes.applyAsLong(f.join())))
+        : 1;
+  }
+
+  private void weighed(K key, CompletableFuture<V> mine) {
+    values.asMap().replace(key, mine, mine);
   }
 
   /** The value, made now if there is none; what its making throws is thrown to all who asked. */
@@ -31,6 +63,7 @@ public final class Kept<K, V> {
     if (there == mine) {
       try {
         mine.complete(make.apply(key));
+        weighed(key, mine);
       } catch (RuntimeException | Error e) {
         failed(key, mine, e);
       }
@@ -51,6 +84,7 @@ public final class Kept<K, V> {
                 (v, e) -> {
                   if (e == null) {
                     mine.complete(v);
+                    weighed(key, mine);
                   } else {
                     failed(key, mine, e);
                   }
@@ -65,6 +99,12 @@ public final class Kept<K, V> {
   private void failed(K key, CompletableFuture<V> mine, Throwable why) {
     values.asMap().remove(key, mine);
     mine.completeExceptionally(why);
+  }
+
+  /** How much all that is kept weighs, bytes. */
+  long bytes() {
+    values.cleanUp();
+    return values.policy().eviction().orElseThrow().weightedSize().orElseThrow();
   }
 
   public boolean has(K key) {

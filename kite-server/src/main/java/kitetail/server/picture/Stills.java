@@ -14,6 +14,7 @@ import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
 import kitetail.server.fall.Falls;
 import kitetail.server.head.Kept;
+import kitetail.server.head.Share;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
@@ -23,12 +24,6 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(1)
 class Stills implements Warms {
-  /** Some 40 kB each. */
-  private static final int PICTURES = 600;
-
-  /** One plan is asked for from several sides, one after another; a fall holds some 0.3 MB. */
-  private static final int FALLS = 12;
-
   private static final int FEW = 3;
   private static final int MOST = 12;
   private static final Duration DAY = Duration.ofHours(14);
@@ -42,8 +37,8 @@ class Stills implements Warms {
    */
   private record Key(Record of, View view, int width, int height) {}
 
-  private final Kept<At, Fall> fallen = new Kept<>(FALLS);
-  private final Kept<Key, byte[]> kept = new Kept<>(PICTURES);
+  private final Kept<At, Fall> fallen = new Kept<>(Share.FALLS);
+  private final Kept<Key, byte[]> kept = new Kept<>(Share.STILLS, b -> b.length);
   private final Falls falls;
   private final PlanRepository plans;
   private final Clock clock;

@@ -14,6 +14,7 @@ import kitetail.plan.SitDown;
 import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
+import kitetail.server.head.Share;
 import kitetail.server.warm.Warms;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -23,7 +24,6 @@ import org.springframework.stereotype.Component;
 @Order(2)
 class SitHeads implements Warms {
   private static final int SITES = 1500;
-  private static final int MOST = 40;
   private static final int WARM = 15;
   private static final int STRIPS = 4;
   private static final int WIDTH_PX = 208;
@@ -32,7 +32,7 @@ class SitHeads implements Warms {
   /** A head ready to be drawn. */
   record Drawn(Scalp scalp, ScalpMesh mesh, Mesh bust, List<Mesh> face) {}
 
-  private final Kept<HeadSpec, Drawn> kept = new Kept<>(MOST);
+  private final Kept<HeadSpec, Drawn> kept = new Kept<>(Share.SITTING);
   private final Heads heads;
   private final Falls falls;
 

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import kitetail.growth.Outgrown;
 import kitetail.plan.Plan;
 import kitetail.server.chair.SittingRepository;
 import kitetail.server.error.FieldException;
+import kitetail.server.error.Times;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
@@ -30,8 +32,15 @@ class VisitController {
   private final SittingRepository sittings;
   private final Heads heads;
 
+  private final Clock clock;
+
   VisitController(
-      VisitRepository visits, PlanRepository plans, SittingRepository sittings, Heads heads) {
+      VisitRepository visits,
+      PlanRepository plans,
+      SittingRepository sittings,
+      Heads heads,
+      Clock clock) {
+    this.clock = clock;
     this.visits = visits;
     this.plans = plans;
     this.sittings = sittings;
@@ -55,6 +64,9 @@ class VisitController {
   @ResponseStatus(HttpStatus.CREATED)
   Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewVisit v) {
     Plan planned = plans.get(me.shopId(), v.planId()).plan();
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    Times.done("$.startedAt", v.startedAt(), now);
+    Times.done("$.finishedAt", v.finishedAt(), now);
     if (v.finishedAt().isBefore(v.startedAt())) {
       throw new FieldException(
           "$.finishedAt", v.finishedAt().toString(), "allowed from " + v.startedAt() + " on");

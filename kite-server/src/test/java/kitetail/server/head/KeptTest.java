@@ -1,4 +1,4 @@
-package kitetail.server;
+package kitetail.server.head;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -15,13 +15,12 @@ import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
-import kitetail.server.head.Kept;
 import org.junit.jupiter.api.Test;
 
 class KeptTest {
   @Test
   void eachIsMadeOnce_howeverManyAsk() throws Exception {
-    Kept<String, Integer> kept = new Kept<>(10);
+    Kept<String, Integer> kept = new Kept<>(10, v -> 1);
     AtomicInteger made = new AtomicInteger();
     CountDownLatch asked = new CountDownLatch(8);
     ExecutorService at = Executors.newFixedThreadPool(8);
@@ -48,7 +47,7 @@ class KeptTest {
 
   @Test
   void whatCouldNotBeMade_isTriedAgain() {
-    Kept<String, Integer> kept = new Kept<>(10);
+    Kept<String, Integer> kept = new Kept<>(10, v -> 1);
     assertThatThrownBy(
             () ->
                 kept.get(
@@ -64,7 +63,7 @@ class KeptTest {
 
   @Test
   void soManyAreKept_andNoMore() {
-    Kept<Integer, Integer> kept = new Kept<>(5);
+    Kept<Integer, Integer> kept = new Kept<>(5, v -> 1);
     for (int i = 0; i < 100; i++) {
       kept.get(i, k -> k);
     }
@@ -74,7 +73,7 @@ class KeptTest {
   /** The maker needs the only worker, and the worker needs what is being made. */
   @Test
   void aWorkerOfSpreadWork_neverWaitsForWhoMayNeedIt() throws Exception {
-    Kept<String, Integer> kept = new Kept<>(10);
+    Kept<String, Integer> kept = new Kept<>(10, v -> 1);
     ForkJoinPool oneWorker = new ForkJoinPool(1);
     CountDownLatch making = new CountDownLatch(1);
     ExecutorService at = Executors.newFixedThreadPool(1);
@@ -99,7 +98,7 @@ class KeptTest {
   /** Who cannot even be asked keeps nobody waiting, and is asked again. */
   @Test
   void whoRefusesToBeAsked_isSaidToAll() {
-    Kept<String, Integer> kept = new Kept<>(10);
+    Kept<String, Integer> kept = new Kept<>(10, v -> 1);
     assertThatThrownBy(
             () ->
                 kept.inTurn(
@@ -115,5 +114,25 @@ class KeptTest {
                     "b", k -> CompletableFuture.failedFuture(new IllegalStateException("no"))))
         .isInstanceOf(IllegalStateException.class);
     assertThat(kept.has("b")).isFalse();
+  }
+
+  /** Bounded by what is kept and not by how many: large ones put out more of the others. */
+  @Test
+  void allThatIsKept_staysWithinItsBytes() {
+    Kept<Integer, byte[]> kept = new Kept<>(1_000_000, b -> b.length);
+    for (int i = 0; i < 300; i++) {
+      int size = i % 3 == 0 ? 90_000 : 4000;
+      kept.get(i, k -> new byte[size]);
+      assertThat(kept.bytes()).isLessThanOrEqualTo(1_000_000);
+    }
+    assertThat(kept.bytes()).isGreaterThan(500_000);
+    assertThat(kept.has(299)).isTrue();
+    assertThat(kept.has(0)).isFalse();
+  }
+
+  @Test
+  void allSharesTogether_leaveHalfTheHeapToTheWork() {
+    assertThat(java.util.Arrays.stream(Share.values()).mapToDouble(Share::percent).sum())
+        .isLessThanOrEqualTo(50);
   }
 }

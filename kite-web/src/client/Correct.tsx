@@ -1,0 +1,58 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { send } from "../api/http";
+import type { ClientView } from "../api/types";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+
+const FIELDS = [
+  ["name", "Name", "text"],
+  ["phone", "Telephone", "tel"],
+  ["email", "E-mail", "email"],
+  ["note", "Note", "text"],
+] as const;
+
+/** Puts right what was told or written wrong of a client. */
+export function Correct({ client }: { client: ClientView }) {
+  const queries = useQueryClient();
+  const [open, setOpen] = useState(false);
+  const correct = useMutation({
+    mutationFn: (body: unknown) => send("PUT", `/api/clients/${client.id}`, body),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ["client", client.id] });
+      setOpen(false);
+    },
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    correct.mutate(Object.fromEntries(new FormData(e.currentTarget)));
+  };
+  return (
+    <>
+      <button type="button" className="touch cursor-pointer underline" onClick={() => setOpen(true)}>
+        Correct
+      </button>
+      {open && (
+        <Dialog title={`Correct ${client.name}`} shut={() => setOpen(false)}>
+          <form onSubmit={submit} className="grid gap-3" noValidate>
+            {FIELDS.map(([field, name, type]) => (
+              <label key={field} className="grid gap-1 font-bold">
+                {name}
+                <input
+                  name={field}
+                  type={type}
+                  defaultValue={client[field]}
+                  className="input touch w-full font-normal text-lg"
+                />
+              </label>
+            ))}
+            <Problem error={correct.error} />
+            <button type="submit" className="btn btn-primary touch text-lg" disabled={correct.isPending}>
+              Put it right
+            </button>
+          </form>
+        </Dialog>
+      )}
+    </>
+  );
+}
