@@ -1,4 +1,4 @@
-import { useMutation } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { remove } from "../api/http";
@@ -15,13 +15,17 @@ type Props = {
 /** All that is held on a client, to hand over; or erased at their wish. */
 export function OwnData({ clientId, name, erasing }: Props) {
   const go = useNavigate();
+  const queries = useQueryClient();
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState("");
   const erase = useMutation({
     mutationFn: () => remove(`/api/clients/${clientId}?name=${encodeURIComponent(typed)}`),
     onMutate: () => erasing(true),
     onError: () => erasing(false),
-    onSuccess: () => go("/clients"),
+    onSuccess: async () => {
+      await Promise.all(["clients", "erased"].map((list) => queries.invalidateQueries({ queryKey: [list] })));
+      go("/clients");
+    },
   });
   return (
     <section aria-label="The client's own data" className="mt-5">

@@ -144,15 +144,15 @@ class FrontDoorTest {
     assertThat(new ProcessBuilder("kill", "-9", Long.toString(pid)).start().waitFor()).isZero();
   }
 
-  private List<String> line(int n) throws IOException {
-    return List.of(
-        Files.readAllLines(home.resolve("data/postmaster.pid"), StandardCharsets.UTF_8)
-            .get(n)
-            .strip());
+  /** A line of what PostgreSQL writes down of itself: its process first, its port fourth. */
+  private String line(int n) throws IOException {
+    return Files.readAllLines(home.resolve("data/postmaster.pid"), StandardCharsets.UTF_8)
+        .get(n)
+        .strip();
   }
 
   private List<String> stored() throws IOException, SQLException {
-    String url = "jdbc:postgresql://127.0.0.1:" + line(3).get(0) + "/postgres";
+    String url = "jdbc:postgresql://127.0.0.1:" + line(3) + "/postgres";
     try (Connection c =
             DriverManager.getConnection(url, "app", Files.readString(home.resolve("password")));
         ResultSet r =
@@ -187,7 +187,7 @@ class FrontDoorTest {
         "the server is back",
         () -> !first.isAlive() && status("GET", "/actuator/health", null) == 200);
     pause(1500);
-    kill(Long.parseLong(line(0).get(0)));
+    kill(Long.parseLong(line(0)));
     await("the database is away", () -> status("GET", "/actuator/health", null) != 200);
     await("the database is back", () -> status("GET", "/actuator/health", null) == 200);
     pause(1500);
@@ -202,8 +202,11 @@ class FrontDoorTest {
     assertThat(answers.values()).as("nobody is taken for signed out").doesNotContain(401, 500);
     assertThat(stored()).doesNotHaveDuplicates().containsAll(acknowledged);
 
-    Path copies = dir.resolve("copies");
+    Path copies = Files.createDirectory(dir.resolve("copies"));
+    Path old = Files.createFile(copies.resolve("kitetail-20200101T000000Z.dump"));
+    Files.createFile(copies.resolve("kitetail-20200101T000000Z.sums"));
     assertThat(said(home, "backup", copies.toString())).contains("copied");
+    assertThat(old).as("six years old").doesNotExist();
     Path copy;
     try (var files = Files.list(copies)) {
       copy = files.filter(f -> f.toString().endsWith(".dump")).findFirst().orElseThrow();
