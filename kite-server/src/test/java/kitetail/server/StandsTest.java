@@ -198,4 +198,26 @@ class StandsTest extends InShop {
         "/api/plans/1/sitting",
         "{\"token\":\"%s\",\"startedAt\":\"%s\"}".formatted(token, at));
   }
+
+  /**
+   * Behind a proxy that speaks HTTPS browsers stay with it, and no cookie goes over anything else.
+   */
+  @Test
+  void behindHttps_itStaysHttps() throws Exception {
+    HttpResponse<String> r =
+        java.net.http.HttpClient.newHttpClient()
+            .send(
+                java.net.http.HttpRequest.newBuilder(
+                        java.net.URI.create(
+                            "http://127.0.0.1:" + shop.port() + "/api/session/token"))
+                    .header("X-Forwarded-Proto", "https")
+                    .header("X-Forwarded-Host", "shop.example")
+                    .build(),
+                HttpResponse.BodyHandlers.ofString());
+    assertThat(r.headers().firstValue("Strict-Transport-Security").orElse(""))
+        .contains("max-age=31536000");
+    assertThat(r.headers().allValues("Set-Cookie"))
+        .isNotEmpty()
+        .allMatch(c -> c.contains("Secure"));
+  }
 }

@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLRecoverableException;
 import java.sql.SQLTransientConnectionException;
@@ -30,9 +31,12 @@ class DatabaseGone extends OncePerRequestFilter {
 
   /** SQL states of class 08 are connections that broke, 57P0x a server that stops or starts. */
   static boolean is(Throwable thrown) {
-    if (thrown instanceof TransactionSystemException t && t.getOriginalException() != null) {
-      // It could not be rolled back either: why it was to be is what counts.
-      return is(t.getOriginalException());
+    if (thrown instanceof TransactionSystemException t) {
+      // It could not be rolled back either: why it was to be is what counts, and where a commit was
+      // broken off nothing says more than that the connection is closed.
+      return t.getApplicationException() != null
+          ? is(t.getApplicationException())
+          : t.getCause() instanceof SQLException;
     }
     for (Throwable t = thrown; t != null && t.getCause() != t; t = t.getCause()) {
       if (t instanceof DataAccessResourceFailureException
@@ -42,7 +46,7 @@ class DatabaseGone extends OncePerRequestFilter {
           || t instanceof SQLRecoverableException) {
         return true;
       }
-      if (t instanceof java.sql.SQLException s && s.getSQLState() != null) {
+      if (t instanceof SQLException s && s.getSQLState() != null) {
         return s.getSQLState().startsWith("08") || s.getSQLState().startsWith("57P0");
       }
     }
