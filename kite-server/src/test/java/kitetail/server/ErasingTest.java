@@ -140,10 +140,19 @@ class ErasingTest extends InShop {
   @Test
   void aSlip_isUndoneWithinADay_byWhoMay() {
     long id = client("Wilhelmina Straks", "+31 6 5550 0778");
+    visit(
+        id,
+        "2026-10-01T08:00:00Z",
+        "2026-10-01T08:30:00Z",
+        ",\"remarks\":\"told of her garden\",\"priceCents\":3100");
     var joris = shop.new Visitor().signedIn("joris");
     told(403, joris.send("DELETE", "/api/clients/" + id + "?name=wilhelmina%20straks", null));
     told(204, maud.send("DELETE", "/api/clients/" + id + "?name=wilhelmina%20straks", null));
     told(403, joris.send("GET", "/api/clients/erased", null));
+    // Out of sight in the books too, from the first moment.
+    assertThat(maud.send("GET", "/api/records/visits.csv?year=2026", null).body())
+        .contains("31.00")
+        .doesNotContain("Straks", "of her garden");
     assertThat(maud.json("/api/clients/erased").path("clients").toString())
         .contains("Wilhelmina Straks");
     told(204, maud.send("POST", "/api/clients/" + id + "/unerase", null));

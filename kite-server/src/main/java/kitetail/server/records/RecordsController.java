@@ -58,10 +58,12 @@ public class RecordsController {
         to_char(v.started_at at time zone :zone, 'HH24:MI') as began,
         to_char(v.finished_at at time zone :zone, 'HH24:MI') as ended,
         round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes,
-        p.name as stylist, c.id as client, c.name as client_name, v.document ->> 'title' as plan, v.moves_done as moves,
+        p.name as stylist, c.id as client,
+        case when c.erased_at is null then c.name else 'Erased' end as client_name,
+        case when c.erased_at is null then v.document ->> 'title' else 'Erased' end as plan, v.moves_done as moves,
         round(v.price_cents / 100.0, 2) as price,
         coalesce((v.document -> 'styling' ->> 'productShare')::double precision > 0, false) as product,
-        v.return_on, v.remarks
+        v.return_on, case when c.erased_at is null then v.remarks else '' end as remarks
       from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
       where c.shop_id = :shop and v.finished_at >= :from and v.finished_at < :to order by v.finished_at, v.id
       """;
