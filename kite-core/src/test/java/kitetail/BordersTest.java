@@ -25,6 +25,8 @@ class BordersTest {
   void theArrowRunsFromGeometryToPlan() {
     layeredArchitecture()
         .consideringOnlyDependenciesInLayers()
+        .layer("work")
+        .definedBy("kitetail.work..")
         .layer("geom")
         .definedBy("kitetail.geom..")
         .layer("head")
@@ -114,6 +116,8 @@ class BordersTest {
         .mayOnlyBeAccessedByLayers(
             "hair", "wish", "care", "section", "fall", "look", "cut", "plan", "fit", "risk",
             "check", "growth", "edit", "remedy", "chair", "learn")
+        .whereLayer("work")
+        .mayNotAccessAnyLayer()
         .check(CORE);
   }
 

@@ -6,6 +6,7 @@ import kitetail.hair.GrowthField;
 import kitetail.hair.Hair;
 import kitetail.hair.HairMap;
 import kitetail.hair.Stock;
+import kitetail.work.Deadline;
 
 /**
  * One fall while it is worked out, in three passes: coarse rods alone, coarse rods on the hair that
@@ -100,6 +101,7 @@ final class Falling {
 
   private void each(One one) {
     int strands = falls.count();
+    Deadline until = Deadline.current();
     IntStream.range(0, CHUNKS)
         .parallel()
         .forEach(
@@ -108,6 +110,7 @@ final class Falling {
               int from = (int) ((long) strands * c / CHUNKS);
               int to = (int) ((long) strands * (c + 1) / CHUNKS);
               for (int i = from; i < to; i++) {
+                until.check();
                 one.strand(its, i);
               }
             });

@@ -1,6 +1,7 @@
 package kitetail.fit;
 
 import java.util.function.UnaryOperator;
+import kitetail.work.Deadline;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -25,10 +26,16 @@ final class Descent {
 
   static double[] within(
       UnaryOperator<double[]> residuals, double[] from, double[] low, double[] high) {
+    Deadline until = Deadline.current();
+    UnaryOperator<double[]> asked =
+        at -> {
+          until.check();
+          return residuals.apply(at);
+        };
     double[] start = clamped(from, low, high);
-    double[] slid = slide(residuals, start, low, high);
-    double[] x = size(residuals.apply(slid)) < size(residuals.apply(start)) ? slid : start;
-    return polish(residuals, x, low, high);
+    double[] slid = slide(asked, start, low, high);
+    double[] x = size(asked.apply(slid)) < size(asked.apply(start)) ? slid : start;
+    return polish(asked, x, low, high);
   }
 
   static double size(double[] r) {

@@ -22,6 +22,7 @@ import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
 import kitetail.wish.Wishes;
+import kitetail.work.Deadline;
 
 /** Families held against one client, best first, each with its reasons. */
 public final class Ranking {
@@ -100,13 +101,14 @@ public final class Ranking {
       Function<Plan, Planner.Fit> fit,
       IntConsumer done) {
     AtomicInteger count = new AtomicInteger();
+    Deadline until = Deadline.current();
     List<Ranked> out =
         new ArrayList<>(
             families.parallelStream()
                 .map(
                     f -> {
                       Plan made = client.planOf(f);
-                      Ranked r = of(made, fit.apply(made), places);
+                      Ranked r = of(made, until.during(() -> fit.apply(made)), places);
                       synchronized (count) {
                         done.accept(count.incrementAndGet());
                       }

@@ -16,6 +16,7 @@ import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
+import kitetail.work.Deadline;
 
 /**
  * After a slip or a measured difference: the fewest and smallest changes to the rest that bring the
@@ -329,8 +330,10 @@ public record Replan(
     }
 
     private Try better(Try so, List<List<Choice>> sets) {
+      Deadline until = Deadline.current();
       return java.util.stream.Stream.concat(
-              java.util.stream.Stream.of(so), sets.stream().parallel().map(this::attempt))
+              java.util.stream.Stream.of(so),
+              sets.stream().parallel().map(s -> until.during(() -> attempt(s))))
           .min(
               Comparator.<Try>comparingDouble(t -> Math.max(TOLERANCE_MM, t.worst))
                   .thenComparingDouble(Try::size))

@@ -17,6 +17,7 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
 import kitetail.wish.Reading;
+import kitetail.work.Deadline;
 
 /**
  * A plan set so that it looks the same longest: neither just cut nor due. Its lengths are let out
@@ -58,21 +59,24 @@ public record SameLongest(Plan plan, double share, double changeMm, double wasMm
     }
     AtomicInteger count = new AtomicInteger();
     double[] wishes = off(plan, stand.bench());
+    Deadline until = Deadline.current();
     List<Tried> all =
         IntStream.range(0, SHARES.length)
             .parallel()
             .mapToObj(
-                k -> {
-                  Plan p = SHARES[k] == 1 ? plan : let(plan, SHARES[k]);
-                  Tried t =
-                      p == null || !keeps(wishes, off(p, stand.bench()))
-                          ? null
-                          : new Tried(p, SHARES[k], worstMm(p, stand, weeks));
-                  synchronized (count) {
-                    done.accept(count.incrementAndGet());
-                  }
-                  return t;
-                })
+                k ->
+                    until.during(
+                        () -> {
+                          Plan p = SHARES[k] == 1 ? plan : let(plan, SHARES[k]);
+                          Tried t =
+                              p == null || !keeps(wishes, off(p, stand.bench()))
+                                  ? null
+                                  : new Tried(p, SHARES[k], worstMm(p, stand, weeks));
+                          synchronized (count) {
+                            done.accept(count.incrementAndGet());
+                          }
+                          return t;
+                        }))
             .toList();
     Tried was = all.get(0);
     Tried best =

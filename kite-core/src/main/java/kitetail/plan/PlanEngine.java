@@ -18,6 +18,7 @@ import kitetail.head.Scalp;
 import kitetail.section.Region;
 import kitetail.section.Zone;
 import kitetail.wish.Reading;
+import kitetail.work.Deadline;
 
 /**
  * Runs a plan on a scalp: each move leaves the smaller of what was there and what its cut leaves.
@@ -57,6 +58,7 @@ public final class PlanEngine {
       state = after(plan, bench, move, cut, bench.zone(regions.get(m)), ready[m], state);
     }
     states.add(state);
+    Deadline.current().check();
     Dose.Book book = new Dose.Book();
     Guard attached = null;
     List<Outcome.Step> steps = new ArrayList<>();
@@ -95,6 +97,7 @@ public final class PlanEngine {
    * plan many times.
    */
   public static List<Stock> states(Plan plan, Workbench bench) {
+    Deadline.current().check();
     List<Region> regions = regions(plan);
     List<Stock> out = new ArrayList<>();
     Stock state = start(plan, bench);

@@ -11,6 +11,7 @@ import kitetail.plan.School;
 import kitetail.plan.Workbench;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
+import kitetail.work.Deadline;
 
 /** What each way in which stylists differ costs on one head, held against how it is worked now. */
 public final class SchoolCosts {
@@ -31,11 +32,13 @@ public final class SchoolCosts {
    * @param bench of {@link Risk#SITES} of the plan's head
    */
   public static List<Cost> of(Plan plan, School own, Workbench bench, Hands hands) {
+    Deadline until = Deadline.current();
     Measured now = Measured.of(Schooled.of(plan, own), bench, hands);
     return own.ways().parallelStream()
         .map(
             w -> {
-              Measured m = Measured.of(Schooled.of(plan, w.school()), bench, hands);
+              Measured m =
+                  until.during(() -> Measured.of(Schooled.of(plan, w.school()), bench, hands));
               return new Cost(
                   w, m.minutes - now.minutes, m.driftMm - now.driftMm, m.grams - now.grams);
             })

@@ -22,6 +22,7 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
 import kitetail.section.Zone;
+import kitetail.work.Deadline;
 
 /**
  * How far the result strays when hands err.
@@ -171,10 +172,12 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
       for (int m = 0; m < steady.length; m++) {
         steady[m] = cuts.get(m).leaves(zones.get(m), plan.hair());
       }
+      Deadline until = Deadline.current();
       IntStream.range(0, RUNS)
           .parallel()
           .forEach(
               run -> {
+                until.check();
                 double[][] leaves = new double[cuts.size()][];
                 for (int m = 0; m < leaves.length; m++) {
                   Random r = new Random(SEED + 1_000L * run + m);

@@ -28,6 +28,7 @@ final class TestShop implements AutoCloseable {
 
   private final String database;
   private final boolean demo;
+  private final String[] settings;
   private ConfigurableApplicationContext app;
 
   TestShop() {
@@ -37,14 +38,16 @@ final class TestShop implements AutoCloseable {
   /** A shop whose database is prepared before the application first sees it. */
   TestShop(Consumer<String> prepare) {
     demo = true;
+    settings = new String[0];
     database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
     admin("create database " + database);
     prepare.accept(url());
     start();
   }
 
-  private TestShop(boolean demo) {
+  private TestShop(boolean demo, String... settings) {
     this.demo = demo;
+    this.settings = settings;
     database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
     admin("create database " + database);
     start();
@@ -53,6 +56,11 @@ final class TestShop implements AutoCloseable {
   /** A server on a database in which no shop has begun. */
   static TestShop empty() {
     return new TestShop(false);
+  }
+
+  /** The demo shop on a server that is set up otherwise. */
+  static TestShop with(String... settings) {
+    return new TestShop(true, settings);
   }
 
   private static String need(String name) {
@@ -95,13 +103,17 @@ final class TestShop implements AutoCloseable {
   }
 
   private ConfigurableApplicationContext serve() {
-    return SpringApplication.run(
-        KiteTailServer.class,
-        "--server.port=0",
-        "--kitetail.demo=" + demo,
-        "--kitetail.messages-every=300ms",
-        "--kitetail.erasings-every=300ms",
-        "--spring.datasource.url=" + url());
+    List<String> all =
+        new ArrayList<>(
+            List.of(
+                "--server.port=0",
+                "--kitetail.demo=" + demo,
+                "--kitetail.messages-every=300ms",
+                "--kitetail.erasings-every=300ms",
+                "--spring.datasource.url=" + url(),
+                "--spring.flyway.url=" + url()));
+    all.addAll(List.of(settings));
+    return SpringApplication.run(KiteTailServer.class, all.toArray(String[]::new));
   }
 
   /** Another server on the same database, until it is closed. */
@@ -166,6 +178,7 @@ final class TestShop implements AutoCloseable {
   final class Visitor {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private String device = "";
 
     Visitor signedIn(String who) {
       if (send(
@@ -176,6 +189,12 @@ final class TestShop implements AutoCloseable {
           != 200) {
         throw new IllegalStateException(who + " cannot sign in");
       }
+      return this;
+    }
+
+    /** On a device that names itself so. */
+    Visitor on(String device) {
+      this.device = device;
       return this;
     }
 
@@ -244,6 +263,9 @@ final class TestShop implements AutoCloseable {
               .ifPresent(t -> r.header("X-XSRF-TOKEN", t));
         }
         r.header("Content-Type", type);
+        if (!device.isEmpty()) {
+          r.header("X-Device", device);
+        }
         r.method(method, body);
         return http.send(r.build(), as);
       } catch (java.io.IOException | InterruptedException e) {

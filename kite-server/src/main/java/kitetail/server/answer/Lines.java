@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Consumer;
 import kitetail.formats.json.PlanJson;
+import kitetail.work.Deadline;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
@@ -25,9 +26,23 @@ public final class Lines {
    * @param work sends its lines as it goes on
    */
   public static ResponseEntity<StreamingResponseBody> of(Consumer<Lines> work) {
+    Deadline until = Deadline.current();
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(TYPE))
-        .body(out -> work.accept(new Lines(out)));
+        .body(out -> new Lines(out).all(work, until));
+  }
+
+  private void all(Consumer<Lines> work, Deadline until) {
+    try {
+      until.during(
+          () -> {
+            work.accept(this);
+            return null;
+          });
+    } catch (Deadline.Passed e) {
+      // The answer has begun: what went wrong can only be its last line.
+      line(PlanJson.json().createObjectNode().put("stopped", e.getMessage()));
+    }
   }
 
   /** So much of it is done. */

@@ -3,10 +3,12 @@ package kitetail.server.error;
 import java.net.SocketTimeoutException;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import kitetail.formats.json.PlanProblem;
 import kitetail.formats.json.PlanProblemException;
 import kitetail.head.HeadMeasureException;
+import kitetail.work.Deadline;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
@@ -89,11 +91,14 @@ class Problems {
     return ProblemDetail.forStatusAndDetail(HttpStatus.CONTENT_TOO_LARGE, e.getMessage());
   }
 
-  /** The database is gone, a client was erased, or a text or a date is none that it can keep. */
+  /**
+   * The database keeps nothing, a client was erased, or a text or a date is none that it can keep.
+   */
   @ExceptionHandler
   ResponseEntity<ProblemDetail> database(DataAccessException e) {
-    if (DatabaseGone.is(e)) {
-      return gone();
+    Optional<DatabaseFault> fault = DatabaseFault.of(e);
+    if (fault.isPresent()) {
+      return unavailable(fault.get().sentence());
     }
     for (Throwable t = e; t != null; t = t.getCause()) {
       if (t instanceof SQLException s && OF_ERASED.equals(s.getSQLState())) {
@@ -116,18 +121,13 @@ class Problems {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> transaction(TransactionException e) {
-    if (DatabaseGone.is(e)) {
-      return gone();
-    }
-    throw e;
+    return unavailable(DatabaseFault.of(e).orElseThrow(() -> e).sentence());
   }
 
-  private static ResponseEntity<ProblemDetail> gone() {
+  private static ResponseEntity<ProblemDetail> unavailable(String sentence) {
     return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-        .header(HttpHeaders.RETRY_AFTER, DatabaseGone.AGAIN_SECONDS)
-        .body(
-            ProblemDetail.forStatusAndDetail(
-                HttpStatus.SERVICE_UNAVAILABLE, DatabaseGone.SENTENCE));
+        .header(HttpHeaders.RETRY_AFTER, DatabaseFault.AGAIN_SECONDS)
+        .body(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE, sentence));
   }
 
   @ExceptionHandler
@@ -135,6 +135,12 @@ class Problems {
     return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
         .header(HttpHeaders.RETRY_AFTER, Long.toString(e.waitSeconds()))
         .body(ProblemDetail.forStatusAndDetail(HttpStatus.TOO_MANY_REQUESTS, e.getMessage()));
+  }
+
+  /** Not asked again by itself: it would take as long again. */
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> passed(Deadline.Passed e) {
+    return unavailable(e.getMessage());
   }
 
   /** Nothing was done: the page may ask again by itself. */

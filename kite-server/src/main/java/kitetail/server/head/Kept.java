@@ -4,9 +4,14 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ForkJoinWorkerThread;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.ToLongFunction;
+import kitetail.work.Deadline;
 
 /**
  * Values kept by what they were made for. Each is made once however many ask at a time, by the
@@ -70,7 +75,7 @@ public final class Kept<K, V> {
     } else if (!there.isDone() && Thread.currentThread() instanceof ForkJoinWorkerThread) {
       return make.apply(key);
     }
-    return valueOf(there);
+    return valueOf(there, () -> get(key, make));
   }
 
   /** The value; where there is none, whoever {@code ask} asks makes it in its own time. */
@@ -93,7 +98,7 @@ public final class Kept<K, V> {
         failed(key, mine, e);
       }
     }
-    return valueOf(there);
+    return valueOf(there, () -> inTurn(key, ask));
   }
 
   private void failed(K key, CompletableFuture<V> mine, Throwable why) {
@@ -112,11 +117,25 @@ public final class Kept<K, V> {
     return there != null && there.isDone();
   }
 
-  private static <V> V valueOf(CompletableFuture<V> f) {
+  /**
+   * Waited for as long as who asks has time.
+   *
+   * @param again when who made it had less time than who waits for it
+   */
+  private static <V> V valueOf(CompletableFuture<V> f, Supplier<V> again) {
+    Deadline until = Deadline.current();
     try {
-      return f.join();
-    } catch (CompletionException e) {
-      throw e.getCause() instanceof RuntimeException r ? r : e;
+      return f.get(until.left().toMillis(), TimeUnit.MILLISECONDS);
+    } catch (ExecutionException e) {
+      if (e.getCause() instanceof Deadline.Passed && !until.passed()) {
+        return again.get();
+      }
+      throw e.getCause() instanceof RuntimeException r ? r : new CompletionException(e.getCause());
+    } catch (TimeoutException e) {
+      throw new Deadline.Passed();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new Deadline.Passed();
     }
   }
 }

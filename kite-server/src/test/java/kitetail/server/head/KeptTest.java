@@ -3,6 +3,7 @@ package kitetail.server.head;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
@@ -12,10 +13,13 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ForkJoinPool;
 import java.util.concurrent.Future;
 import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
+import kitetail.work.Deadline;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 
 class KeptTest {
   @Test
@@ -134,5 +138,74 @@ class KeptTest {
   void allSharesTogether_leaveHalfTheHeapToTheWork() {
     assertThat(java.util.Arrays.stream(Share.values()).mapToDouble(Share::percent).sum())
         .isLessThanOrEqualTo(50);
+  }
+
+  @Test
+  @Timeout(20)
+  void nobodyWaitsLongerThanTheyHave() throws Exception {
+    Kept<String, Integer> kept = new Kept<>(10, v -> 1);
+    CountDownLatch over = new CountDownLatch(1);
+    ExecutorService at = Executors.newFixedThreadPool(1);
+    try {
+      CountDownLatch making = new CountDownLatch(1);
+      Future<Integer> slow =
+          at.submit(
+              () ->
+                  kept.get(
+                      "a",
+                      k -> {
+                        making.countDown();
+                        await(over);
+                        return 7;
+                      }));
+      making.await();
+      assertThatThrownBy(
+              () -> Deadline.in(Duration.ofMillis(50)).during(() -> kept.get("a", k -> 8)))
+          .isInstanceOf(Deadline.Passed.class);
+      over.countDown();
+      assertThat(slow.get()).isEqualTo(7);
+    } finally {
+      at.shutdownNow();
+    }
+  }
+
+  /** Who asked first had no time left; who waits for the same has, and makes it. */
+  @Test
+  @Timeout(20)
+  void whatSomebodyElseHadNoTimeFor_isMadeByWhoHas() throws Exception {
+    Kept<String, Integer> kept = new Kept<>(10, v -> 1);
+    CountDownLatch waits = new CountDownLatch(1);
+    ScheduledExecutorService at = Executors.newScheduledThreadPool(2);
+    try {
+      CountDownLatch making = new CountDownLatch(1);
+      Future<Integer> hurried =
+          at.submit(
+              () ->
+                  Deadline.in(Duration.ofMillis(100))
+                      .during(
+                          () ->
+                              kept.get(
+                                  "a",
+                                  k -> {
+                                    making.countDown();
+                                    await(waits);
+                                    Deadline.current().check();
+                                    return 7;
+                                  })));
+      making.await();
+      at.schedule(waits::countDown, 200, TimeUnit.MILLISECONDS);
+      assertThat(kept.get("a", k -> 8)).isEqualTo(8);
+      assertThatThrownBy(hurried::get).hasCauseInstanceOf(Deadline.Passed.class);
+    } finally {
+      at.shutdownNow();
+    }
+  }
+
+  private static void await(CountDownLatch l) {
+    try {
+      l.await(5, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
   }
 }

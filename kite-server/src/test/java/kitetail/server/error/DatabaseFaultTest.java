@@ -5,42 +5,58 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import org.junit.jupiter.api.Test;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.QueryTimeoutException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 
 /** What comes of a database that is killed at whatever moment, and what does not. */
-class DatabaseGoneTest {
+class DatabaseFaultTest {
   @Test
   void killedBeforeDuringAndAtTheCommit_itIsGone() {
     assertThat(
-            DatabaseGone.is(
+            DatabaseFault.of(
                 new CannotCreateTransactionException(
                     "no connection", new SQLTransientConnectionException("timed out"))))
-        .isTrue();
-    assertThat(DatabaseGone.is(new SQLException("terminated", "57P01"))).isTrue();
+        .contains(DatabaseFault.GONE);
+    assertThat(DatabaseFault.of(new SQLException("terminated", "57P01")))
+        .contains(DatabaseFault.GONE);
     // The commit was broken off and the rollback after it found the connection closed.
     assertThat(
-            DatabaseGone.is(
+            DatabaseFault.of(
                 new TransactionSystemException(
                     "JDBC rollback failed", new SQLException("Connection is closed"))))
-        .isTrue();
+        .contains(DatabaseFault.GONE);
     TransactionSystemException both =
         new TransactionSystemException("rollback failed", new SQLException("Connection is closed"));
     both.initApplicationException(new SQLException("terminated", "57P01"));
-    assertThat(DatabaseGone.is(both)).isTrue();
+    assertThat(DatabaseFault.of(both)).contains(DatabaseFault.GONE);
   }
 
   @Test
   void aRowThatIsRefused_isNot() {
     assertThat(
-            DatabaseGone.is(
+            DatabaseFault.of(
                 new DataIntegrityViolationException("two", new SQLException("twice", "23505"))))
-        .isFalse();
+        .isEmpty();
     TransactionSystemException refused =
         new TransactionSystemException("rollback failed", new SQLException("Connection is closed"));
     refused.initApplicationException(new IllegalStateException("a fault of ours"));
-    assertThat(DatabaseGone.is(refused)).isFalse();
-    assertThat(DatabaseGone.is(new IllegalStateException("a fault of ours"))).isFalse();
+    assertThat(DatabaseFault.of(refused)).isEmpty();
+    assertThat(DatabaseFault.of(new IllegalStateException("a fault of ours"))).isEmpty();
+  }
+
+  @Test
+  void aFullDisk_andAStatementCutOff_areToldApartFromIt() {
+    assertThat(
+            DatabaseFault.of(
+                new DataAccessResourceFailureException(
+                    "full", new SQLException("could not extend file", "53100"))))
+        .contains(DatabaseFault.FULL);
+    assertThat(
+            DatabaseFault.of(
+                new QueryTimeoutException("late", new SQLException("canceling", "57014"))))
+        .contains(DatabaseFault.LATE);
   }
 }

@@ -1,0 +1,2 @@
+/** How long work may go on. */
+package kitetail.work;

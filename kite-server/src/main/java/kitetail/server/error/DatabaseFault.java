@@ -1,0 +1,70 @@
+package kitetail.server.error;
+
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLRecoverableException;
+import java.sql.SQLTransientConnectionException;
+import java.util.Optional;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
+
+/** Why the database keeps nothing just now, whatever is asked of it. */
+enum DatabaseFault {
+  GONE("The shop's database does not answer; what you do is kept here. Try again in a moment."),
+  FULL(
+      "The disk of the shop's server is full: nothing more can be stored until something is cleared off it."
+          + " What you do is kept here."),
+  LATE("The shop's database takes too long over this; nothing was changed. Try again in a moment.");
+
+  static final String AGAIN_SECONDS = "5";
+
+  private final String sentence;
+
+  DatabaseFault(String sentence) {
+    this.sentence = sentence;
+  }
+
+  String sentence() {
+    return sentence;
+  }
+
+  /** Nothing when what was thrown says nothing of the kind. */
+  static Optional<DatabaseFault> of(Throwable thrown) {
+    if (thrown instanceof TransactionSystemException t) {
+      // It could not be rolled back either: why it was to be is what counts, and where a commit was
+      // broken off nothing says more than that the connection is closed.
+      return t.getApplicationException() != null
+          ? of(t.getApplicationException())
+          : t.getCause() instanceof SQLException ? Optional.of(GONE) : Optional.empty();
+    }
+    boolean gone = false;
+    for (Throwable t = thrown; t != null && t.getCause() != t; t = t.getCause()) {
+      if (t instanceof SQLException s && s.getSQLState() != null) {
+        return Optional.ofNullable(ofState(s.getSQLState()));
+      }
+      gone |=
+          t instanceof DataAccessResourceFailureException
+              || t instanceof CannotCreateTransactionException
+              || t instanceof SQLTransientConnectionException
+              || t instanceof SQLNonTransientConnectionException
+              || t instanceof SQLRecoverableException;
+    }
+    return gone ? Optional.of(GONE) : Optional.empty();
+  }
+
+  /** PostgreSQL's error codes, appendix A of its manual. */
+  private static DatabaseFault ofState(String s) {
+    if (s.equals("53100")) {
+      return FULL;
+    }
+    if (s.equals("57014")) {
+      return LATE;
+    }
+    // 08: connections that broke. 57P0x: a server that stops or starts. 53: no more connections or
+    // memory. 25006: a standby, where the primary is another by now.
+    return s.startsWith("08") || s.startsWith("57P0") || s.startsWith("53") || s.equals("25006")
+        ? GONE
+        : null;
+  }
+}
