@@ -1,5 +1,6 @@
 package kitetail.server.fall;
 
+import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.annotation.PreDestroy;
 import kitetail.fall.Fall;
 import kitetail.fall.Ground;
@@ -52,11 +53,12 @@ public class Falls {
   private final Kept<Object, BodyField> bodies = new Kept<>(Share.BODIES);
   private final Kept<Key, Worn> worn = new Kept<>(Share.WORN);
   private final Kept<Uncut, Fall> uncut = new Kept<>(Share.FALLS);
-  private final Turns turns = new Turns();
+  private final Turns turns;
   private final Heads heads;
 
-  Falls(Heads heads) {
+  Falls(Heads heads, MeterRegistry meters) {
     this.heads = heads;
+    turns = new Turns(meters);
   }
 
   private Drawn on(HeadSpec head, int strands) {

@@ -1,11 +1,15 @@
 package kitetail.server.fall;
 
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.Timer;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.PriorityBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import kitetail.work.Deadline;
 
 /**
  * Falls one after another: each uses all processors by itself, so that many at once would only make
@@ -13,6 +17,7 @@ import java.util.function.Supplier;
  */
 final class Turns implements AutoCloseable {
   private final AtomicLong asked = new AtomicLong();
+  private final Timer took;
   private final ThreadPoolExecutor one =
       new ThreadPoolExecutor(
           1,
@@ -25,6 +30,11 @@ final class Turns implements AutoCloseable {
             t.setDaemon(true);
             return t;
           });
+
+  Turns(MeterRegistry meters) {
+    took = Timer.builder("kitetail.falls").publishPercentiles(0.5, 0.95).register(meters);
+    Gauge.builder("kitetail.falls.waiting", this, Turns::waiting).register(meters);
+  }
 
   private record Turn(boolean first, long number, Runnable work)
       implements Runnable, Comparable<Turn> {
@@ -44,13 +54,14 @@ final class Turns implements AutoCloseable {
    */
   <T> CompletableFuture<T> ask(boolean first, Supplier<T> work) {
     CompletableFuture<T> done = new CompletableFuture<>();
+    Deadline until = Deadline.current();
     one.execute(
         new Turn(
             first,
             asked.getAndIncrement(),
             () -> {
               try {
-                done.complete(work.get());
+                done.complete(took.record(() -> until.during(work::get)));
               } catch (RuntimeException | Error e) {
                 done.completeExceptionally(e);
               }

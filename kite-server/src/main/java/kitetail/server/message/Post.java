@@ -1,5 +1,7 @@
 package kitetail.server.message;
 
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -38,11 +40,21 @@ class Post {
   private final MessageRepository messages;
   private final Gateway gateway;
   private final Clock clock;
+  private final Counter sent;
+  private final Counter putOff;
+  private final Counter givenUp;
 
-  Post(MessageRepository messages, Gateway gateway, Clock clock) {
+  Post(MessageRepository messages, Gateway gateway, Clock clock, MeterRegistry meters) {
     this.messages = messages;
     this.gateway = gateway;
     this.clock = clock;
+    sent = told(meters, "sent");
+    putOff = told(meters, "put-off");
+    givenUp = told(meters, "given-up");
+  }
+
+  private static Counter told(MeterRegistry meters, String how) {
+    return Counter.builder("kitetail.messages").tag("how", how).register(meters);
   }
 
   /** One round. What cannot be handed over now is tried again in the next. */
@@ -72,6 +84,7 @@ class Post {
     try {
       gateway.send(m.key(), m.address(), m.words());
       messages.sent(m.id(), OffsetDateTime.now(clock));
+      sent.increment();
     } catch (DeviceFault e) {
       if (e.isSilent()) {
         LOG.warn("messages wait: {}", e.getMessage());
@@ -80,7 +93,9 @@ class Post {
       if (m.tries() + 1 >= MOST_TRIES) {
         LOG.warn("message {} is given up: {}", m.id(), e.getMessage());
         messages.giveUp(m.id(), e.getMessage(), now);
+        givenUp.increment();
       } else {
+        putOff.increment();
         messages.later(m.id(), e.getMessage(), now.plus(SOON.multipliedBy(1L << m.tries())));
       }
     }

@@ -1,5 +1,6 @@
 package kitetail.server.queue;
 
+import io.micrometer.core.instrument.Counter;
 import io.micrometer.core.instrument.Gauge;
 import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.servlet.AsyncEvent;
@@ -9,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import kitetail.server.answer.EngineWork;
+import kitetail.server.error.BusyException;
 import kitetail.server.security.Person;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.core.Authentication;
@@ -36,7 +38,10 @@ class Admission implements WebMvcConfigurer {
   private final FairQueue queue =
       new FairQueue(new FairQueue.Limits(AT_ONCE, WAITING, OF_ONE, LONGEST));
 
+  private final Counter putOff;
+
   Admission(MeterRegistry meters) {
+    putOff = Counter.builder("kitetail.engine.put.off").register(meters);
     Gauge.builder("kitetail.engine.waiting", queue, FairQueue::waiting).register(meters);
     Gauge.builder("kitetail.engine.running", queue, FairQueue::running).register(meters);
   }
@@ -50,7 +55,7 @@ class Admission implements WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest r, HttpServletResponse a, Object handler) {
       if (r.getDispatcherType() == DispatcherType.REQUEST && isEngineWork(handler)) {
-        r.setAttribute(TURN, queue.enter(asker()));
+        r.setAttribute(TURN, turn());
       }
       return true;
     }
@@ -98,6 +103,15 @@ class Admission implements WebMvcConfigurer {
     @Override
     public void onStartAsync(AsyncEvent e) {
       e.getAsyncContext().addListener(this);
+    }
+  }
+
+  private Runnable turn() {
+    try {
+      return queue.enter(asker());
+    } catch (BusyException e) {
+      putOff.increment();
+      throw e;
     }
   }
 

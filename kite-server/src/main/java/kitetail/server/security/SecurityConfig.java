@@ -1,16 +1,20 @@
 package kitetail.server.security;
 
 import jakarta.servlet.DispatcherType;
+import java.util.function.Supplier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.RequestAuthorizationContext;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
@@ -43,6 +47,10 @@ class SecurityConfig {
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()
+                    .requestMatchers("/actuator/health/**")
+                    .permitAll()
+                    .requestMatchers("/actuator/**")
+                    .access(SecurityConfig::signedInOrHere)
                     .anyRequest()
                     .permitAll())
         .addFilterAfter(new StillHere(people), SecurityContextHolderFilter.class)
@@ -65,6 +73,14 @@ class SecurityConfig {
         .exceptionHandling(
             e -> e.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
         .build();
+  }
+
+  /** A collector on the machine itself has no session; through a proxy the address is another. */
+  private static AuthorizationDecision signedInOrHere(
+      Supplier<? extends Authentication> who, RequestAuthorizationContext at) {
+    return new AuthorizationDecision(
+        who.get() != null && who.get().getPrincipal() instanceof Person
+            || Loopback.is(at.getRequest()));
   }
 
   @Bean

@@ -38,7 +38,7 @@ final class StillHere extends OncePerRequestFilter {
   @Override
   protected void doFilterInternal(HttpServletRequest r, HttpServletResponse a, FilterChain next)
       throws ServletException, IOException {
-    if (r.getRequestURI().startsWith("/api/")) {
+    if (r.getRequestURI().startsWith("/api/") || r.getRequestURI().startsWith("/actuator/")) {
       Authentication before = SecurityContextHolder.getContext().getAuthentication();
       if (before != null && before.getPrincipal() instanceof Person p) {
         Person now = now(p);

@@ -2,12 +2,11 @@ package kitetail.server.standin;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.net.InetAddress;
-import java.net.UnknownHostException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import kitetail.server.device.DeviceAddresses;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.security.Loopback;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.HandlerInterceptor;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
@@ -37,17 +36,9 @@ class Door implements WebMvcConfigurer, HandlerInterceptor {
             && MessageDigest.isEqual(
                 key.getBytes(StandardCharsets.UTF_8),
                 addresses.key().getBytes(StandardCharsets.UTF_8));
-    if (!addresses.standIns() || !known || !isLoopback(r.getRemoteAddr())) {
+    if (!addresses.standIns() || !known || !Loopback.is(r)) {
       throw new NotFoundException("There is nothing here.");
     }
     return true;
-  }
-
-  private static boolean isLoopback(String address) {
-    try {
-      return InetAddress.getByName(address).isLoopbackAddress();
-    } catch (UnknownHostException e) {
-      return false;
-    }
   }
 }

@@ -3,6 +3,7 @@ package kitetail.server.fall;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.micrometer.core.instrument.simple.SimpleMeterRegistry;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -14,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 /** Who goes before whom. */
 class TurnsTest {
-  private final Turns turns = new Turns();
+  private final Turns turns = new Turns(new SimpleMeterRegistry());
   private final List<String> done = Collections.synchronizedList(new ArrayList<>());
 
   @AfterEach
