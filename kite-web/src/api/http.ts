@@ -1,6 +1,7 @@
 /** One way to the server: JSON or bytes, the CSRF token, and problems as errors with their fields. */
 
 import { askAhead, takeAhead } from "./ahead";
+import { deviceName } from "./device";
 
 export type FieldProblem = { path: string; value: string; allowed: string };
 
@@ -84,7 +85,10 @@ function later(seconds: number, signal?: AbortSignal): Promise<void> {
 async function once(method: string, url: string, text?: string, signal?: AbortSignal): Promise<Response> {
   try {
     const headers: Record<string, string> = {};
-    if (method !== "GET") headers["X-XSRF-TOKEN"] = await token();
+    if (method !== "GET") {
+      headers["X-XSRF-TOKEN"] = await token();
+      headers["X-Device"] = deviceName();
+    }
     if (text !== undefined) headers["Content-Type"] = "application/json";
     return await fetch(url, {
       method,
@@ -127,7 +131,13 @@ export async function lines<T>(
   for (let read = await reader?.read(); read && !read.done; read = await reader?.read()) {
     const parts = (rest + read.value).split("\n");
     rest = parts.pop() ?? "";
-    for (const p of parts) if (p) each(JSON.parse(p) as T);
+    for (const p of parts) {
+      if (!p) continue;
+      const line = JSON.parse(p);
+      // The answer had begun when its time was over.
+      if (line.stopped) throw new ApiError(503, line.stopped);
+      each(line as T);
+    }
   }
 }
 

@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["client"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/unerase": {
         parameters: {
             query?: never;
@@ -1108,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{planId}/sitting": {
         parameters: {
             query?: never;
@@ -1166,6 +1198,22 @@ export interface paths {
         get: operations["ramp"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeInBeside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1732,6 +1780,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/trail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["visit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waiting": {
         parameters: {
             query?: never;
@@ -1907,6 +1971,8 @@ export interface components {
             version?: number;
         };
         ArchiveRead: {
+            /** Format: int32 */
+            known?: number;
             /** Format: int32 */
             rows?: number;
         };
@@ -2702,6 +2768,13 @@ export interface components {
             note?: string;
             retired?: boolean;
         };
+        TrailLine: {
+            /** Format: date-time */
+            at?: string;
+            device?: string;
+            done?: string;
+            who?: string;
+        };
         Version: {
             /** Format: int64 */
             version?: number;
@@ -3308,6 +3381,28 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": components["schemas"]["StreamingResponseBody"];
+                };
+            };
+        };
+    };
+    client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrailLine"][];
                 };
             };
         };
@@ -4682,6 +4777,28 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrailLine"][];
+                };
+            };
+        };
+    };
     begin_1: {
         parameters: {
             query?: never;
@@ -4799,10 +4916,32 @@ export interface operations {
             };
         };
     };
+    takeInBeside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["ArchiveRead"];
+                };
+            };
+        };
+    };
     archive: {
         parameters: {
-            query: {
-                year: number;
+            query?: {
+                year?: number;
+                from?: string;
+                to?: string;
             };
             header?: never;
             path?: never;
@@ -5768,6 +5907,28 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+        };
+    };
+    visit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "*/*": components["schemas"]["TrailLine"][];
                 };
             };
         };

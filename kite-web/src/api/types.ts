@@ -191,6 +191,8 @@ export type RemedyRow = Omit<But<Solid<S["RemedyRow"]>, "move">, "document"> & {
   words: string;
 };
 export type VersionRow = Solid<S["Row"]>;
+/** Who did what; nobody is the server itself. */
+export type TrailLine = Omit<Solid<S["TrailLine"]>, "who"> & { who?: string };
 export type Added = { id: number };
 export type PlanView = Omit<Solid<S["PlanView"]>, "document"> & { document: PlanDocument };
 

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { get, send } from "../api/http";
 import type { PlanDocument, VersionRow } from "../api/types";
+import { Trail } from "../frame/Trail";
 import { compareWith } from "../store/compareStore";
 import { plan, say, usePlan } from "../store/planStore";
 import { Menu } from "./Menu";
@@ -97,6 +98,7 @@ function List({ id, shut }: { id: number; shut: () => void }) {
           </button>
         </div>
       ))}
+      <Trail of={`plans/${id}`} />
     </>
   );
 }

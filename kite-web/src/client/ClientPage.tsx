@@ -5,6 +5,7 @@ import { get, send } from "../api/http";
 import type { Added, ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { Trail } from "../frame/Trail";
 import { shownVersion } from "../shapes/useRanking";
 import type { Units } from "../store/units";
 import { Correct } from "./Correct";
@@ -144,6 +145,7 @@ export function ClientPage({ units, erases }: Props) {
             </div>
           </>
         )}
+        {shown && <Trail of={`clients/${id}`} />}
         {erases && <OwnData clientId={id} name={c.name} erasing={setErasing} />}
       </section>
     </div>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { VisitRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty } from "../frame/States";
+import { Trail } from "../frame/Trail";
 import type { Units } from "../store/units";
 import { CompareVisits } from "./CompareVisits";
 
@@ -34,6 +35,7 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
                 {v.priceCents !== undefined && ` · ${(v.priceCents / 100).toFixed(2)}`}
               </p>
               {v.remarks && <p>{v.remarks}</p>}
+              <Trail of={`visits/${v.id}`} />
             </div>
             <button
               type="button"

@@ -17,6 +17,7 @@ import kitetail.server.security.Needs;
 import kitetail.server.security.PasswordAgain;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import kitetail.server.trail.Trail;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -40,10 +41,16 @@ class ContactController {
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final PasswordAgain again;
+  private final Trail trail;
   private final Clock clock;
 
   ContactController(
-      ClientRepository clients, SitDownRepository sitDowns, PasswordAgain again, Clock clock) {
+      ClientRepository clients,
+      SitDownRepository sitDowns,
+      PasswordAgain again,
+      Trail trail,
+      Clock clock) {
+    this.trail = trail;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.again = again;
@@ -123,6 +130,7 @@ class ContactController {
     if (version != 3 && version != 4) {
       throw new FieldException("version", String.valueOf(version), "allowed 3, 4");
     }
+    trail.takenOut(me, "cards", null, request);
     List<Contact> all = clients.all(me.shopId()).stream().map(Client::contact).toList();
     return ResponseEntity.ok()
         .header(

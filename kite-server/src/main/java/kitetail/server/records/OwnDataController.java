@@ -1,5 +1,6 @@
 package kitetail.server.records;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
 import kitetail.server.client.ClientRepository;
@@ -7,6 +8,7 @@ import kitetail.server.error.FieldException;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import kitetail.server.trail.Trail;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,8 +32,10 @@ class OwnDataController {
   private final OwnData own;
   private final Erasing erasing;
   private final ClientRepository clients;
+  private final Trail trail;
 
-  OwnDataController(OwnData own, Erasing erasing, ClientRepository clients) {
+  OwnDataController(OwnData own, Erasing erasing, ClientRepository clients, Trail trail) {
+    this.trail = trail;
     this.own = own;
     this.erasing = erasing;
     this.clients = clients;
@@ -40,14 +44,17 @@ class OwnDataController {
   record ErasedClients(List<Erasing.Waiting> clients) {}
 
   @GetMapping(value = "/{id}/export.zip", produces = "application/zip")
-  ResponseEntity<byte[]> export(@AuthenticationPrincipal Person me, @PathVariable long id)
+  ResponseEntity<byte[]> export(
+      @AuthenticationPrincipal Person me, @PathVariable long id, HttpServletRequest request)
       throws IOException {
+    byte[] all = own.of(me.shopId(), id);
+    trail.takenOut(me, "client", id, request);
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename("client-" + id + ".zip").build().toString())
         .cacheControl(CacheControl.noStore())
-        .body(own.of(me.shopId(), id));
+        .body(all);
   }
 
   /**

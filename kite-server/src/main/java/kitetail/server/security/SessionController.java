@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -42,6 +43,7 @@ class SessionController {
   private final PasswordAgain again;
   private final PersonRepository people;
   private final PasswordEncoder encoder;
+  private final ApplicationEventPublisher events;
 
   SessionController(
       AuthenticationManager manager,
@@ -49,7 +51,9 @@ class SessionController {
       SignInTries tries,
       PasswordAgain again,
       PersonRepository people,
-      PasswordEncoder encoder) {
+      PasswordEncoder encoder,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.manager = manager;
     this.contexts = contexts;
     this.tries = tries;
@@ -97,7 +101,9 @@ class SessionController {
     if (request.getSession(false) != null) {
       request.changeSessionId();
     }
-    return begun(a, request, response);
+    PersonView me = begun(a, request, response);
+    events.publishEvent(new SignedIn((Person) a.getPrincipal(), request));
+    return me;
   }
 
   private PersonView begun(

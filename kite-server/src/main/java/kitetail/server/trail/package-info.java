@@ -1,0 +1,2 @@
+/** Who did what, when and from which device. */
+package kitetail.server.trail;
