@@ -3,6 +3,7 @@ package kitetail.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
@@ -13,6 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
@@ -155,6 +157,88 @@ class RecordsTest extends InShop {
       assertThat(again.send("POST", "/api/clients", "{\"name\":\"New Here\"}").statusCode())
           .isEqualTo(201);
       assertThat(in.upload("/api/session/archive", zip).body()).contains("empty");
+    }
+  }
+
+  /** The newest first; what is there stays, and the years before come in beside it. */
+  @Test
+  void furtherArchives_goInBesideTheFirst() throws IOException {
+    byte[] year = archive("year=2026");
+    byte[] before = archive("from=2025-01-01&to=2025-12-31");
+    byte[] may = archive("from=2025-05-04&to=2025-05-04");
+    try (TestShop empty = TestShop.empty()) {
+      told(200, empty.new Visitor().upload("/api/session/archive", year));
+      told(
+          204,
+          empty.new Visitor()
+              .send(
+                  "POST",
+                  "/api/session/claim",
+                  "{\"signIn\":\"maud\",\"password\":\"ferry-landing\"}"));
+      var owner = empty.new Visitor().signedIn("maud");
+      assertThat(owner.upload("/api/records/archive", before).statusCode())
+          .as("asked first")
+          .isEqualTo(403);
+      owner.withPasswordAgain();
+      String visits =
+          "select id || ' ' || finished_at || ' ' || document from visit where finished_at > '2025-01-01' order by id";
+      assertThat(told(200, owner.upload("/api/records/archive", may)).path("rows").asInt())
+          .as("a visit, and its lines of the trail")
+          .isPositive();
+      assertThat(empty.sql(visits)).isEqualTo(shop.sql(visits));
+      assertThat(told(200, owner.upload("/api/records/archive", before)).path("rows").asInt())
+          .isZero();
+      assertThat(told(200, owner.upload("/api/records/archive", year)).path("rows").asInt())
+          .isZero();
+      assertThat(empty.sql("select note from client where id = 3"))
+          .isEqualTo(shop.sql("select note from client where id = 3"));
+
+      // Work went on here before the next one came: its number is another visit's.
+      empty.sql("update visit set token = gen_random_uuid() where finished_at < '2026-01-01'");
+      assertThat(told(422, owner.upload("/api/records/archive", may)).toString())
+          .contains("before work goes on");
+      // Another shop's.
+      empty.sql("update shop set key = gen_random_uuid()");
+      assertThat(told(422, owner.upload("/api/records/archive", year)).toString())
+          .contains("another shop");
+    }
+    assertThat(
+            maud.send("GET", "/api/records/archive.zip?from=2026-02-01&to=2026-01-01", null).body())
+        .contains("2026-02-01 on");
+  }
+
+  private static byte[] archive(String span) {
+    var r = maud.withPasswordAgain().bytes("GET", "/api/records/archive.zip?" + span, null);
+    assertThat(r.statusCode()).isEqualTo(200);
+    return r.body();
+  }
+
+  /** As it was written before shops had a key and a trail, and messages were tried again. */
+  @Test
+  void anArchiveOfTheFirstVersion_isTakenIn() throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(archive("year=2026")));
+        ZipOutputStream old = new ZipOutputStream(out)) {
+      for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+        if (e.getName().equals("trail.jsonl")) {
+          continue;
+        }
+        byte[] all = in.readAllBytes();
+        String text = new String(all, StandardCharsets.UTF_8);
+        if (e.getName().equals("archive.json")) {
+          text = "{\"kind\":\"kite-tail-year\",\"version\":1,\"year\":2026}";
+        }
+        text = text.replaceAll("\"(key|tries)\": ?(\"[0-9a-f-]{36}\"|\\d+), ?", "");
+        old.putNextEntry(new ZipEntry(e.getName()));
+        old.write(e.getName().endsWith(".jpg") ? all : text.getBytes(StandardCharsets.UTF_8));
+        old.closeEntry();
+      }
+    }
+    try (TestShop empty = TestShop.empty()) {
+      told(200, empty.new Visitor().upload("/api/session/archive", out.toByteArray()));
+      assertThat(empty.sql("select count(*)::text from client"))
+          .isEqualTo(shop.sql("select count(*)::text from client"));
+      assertThat(empty.sql("select tries::text from message limit 1")).containsExactly("0");
     }
   }
 

@@ -26,6 +26,7 @@ import kitetail.server.security.Needs;
 import kitetail.server.security.PasswordAgain;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import kitetail.server.trail.Trail;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.CacheControl;
@@ -45,11 +46,9 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
-/** The shop's records of a year: tables as CSV (RFC 4180), and all of it as one archive. */
+/** The shop's records: a year's tables as CSV (RFC 4180), and all of some days as one archive. */
 @RestController
 public class RecordsController {
-  private static final int FIRST_YEAR = 2000;
-  private static final int LAST_YEAR = 2100;
   private static final CSVFormat CSV = CSVFormat.RFC4180;
 
   private static final String VISITS =
@@ -77,7 +76,10 @@ public class RecordsController {
       where k.shop_id = :shop order by k.id, e.at, e.id
       """;
 
-  record ArchiveRead(int rows) {}
+  /**
+   * @param known rows that were there already
+   */
+  record ArchiveRead(int rows, int known) {}
 
   /**
    * @param owners as whom one of them signs in; empty once somebody can
@@ -93,18 +95,24 @@ public class RecordsController {
   private final JdbcClient db;
   private final ClientRepository clients;
   private final Archive archive;
+  private final TakenIn takenIn;
   private final PasswordAgain again;
   private final Claims claims;
+  private final Trail trail;
 
   RecordsController(
       JdbcClient db,
       ClientRepository clients,
       Archive archive,
+      TakenIn takenIn,
       PasswordAgain again,
-      Claims claims) {
+      Claims claims,
+      Trail trail) {
+    this.trail = trail;
     this.db = db;
     this.clients = clients;
     this.archive = archive;
+    this.takenIn = takenIn;
     this.again = again;
     this.claims = claims;
   }
@@ -112,8 +120,10 @@ public class RecordsController {
   @Needs(Right.BOOKS)
   @GetMapping(value = "/api/records/visits.csv", produces = "text/csv")
   @Transactional(readOnly = true)
-  public ResponseEntity<byte[]> visits(@AuthenticationPrincipal Person me, @RequestParam int year)
+  public ResponseEntity<byte[]> visits(
+      @AuthenticationPrincipal Person me, @RequestParam int year, HttpServletRequest request)
       throws IOException {
+    trail.takenOut(me, "books", null, request);
     return table(me, year, VISITS, "visits");
   }
 
@@ -144,7 +154,7 @@ public class RecordsController {
 
   private ResponseEntity<byte[]> table(Person me, int year, String sql, String name)
       throws IOException {
-    checked(year);
+    Span.ofYear(year);
     String zone = clients.zone(me.shopId());
     java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
     try (Writer w = new OutputStreamWriter(out, StandardCharsets.UTF_8);
@@ -179,13 +189,18 @@ public class RecordsController {
   @Needs(Right.ARCHIVE)
   @GetMapping(value = "/api/records/archive.zip", produces = "application/zip")
   ResponseEntity<StreamingResponseBody> archive(
-      @AuthenticationPrincipal Person me, @RequestParam int year, HttpServletRequest request)
+      @AuthenticationPrincipal Person me,
+      @RequestParam(required = false) Integer year,
+      @RequestParam(required = false) LocalDate from,
+      @RequestParam(required = false) LocalDate to,
+      HttpServletRequest request)
       throws IOException {
-    checked(year);
+    Span days = span(year, from, to);
     again.need(request.getSession(false));
-    Path spooled = spooled(me.shopId(), year);
+    Path spooled = spooled(me.shopId(), days);
+    trail.takenOut(me, "archive", null, request);
     return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, file("shop-" + year + ".zip"))
+        .header(HttpHeaders.CONTENT_DISPOSITION, file("shop-" + days.name() + ".zip"))
         .contentType(MediaType.valueOf("application/zip"))
         .contentLength(Files.size(spooled))
         .cacheControl(CacheControl.noStore())
@@ -199,10 +214,10 @@ public class RecordsController {
   }
 
   /** Written to disk first: who loads it slowly holds no connection to the database. */
-  private Path spooled(long shopId, int year) throws IOException {
+  private Path spooled(long shopId, Span days) throws IOException {
     Path to = Files.createTempFile("kitetail-archive", ".zip");
     try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(to))) {
-      archive.write(shopId, year, out);
+      archive.write(shopId, days, out);
       return to;
     } catch (IOException | RuntimeException e) {
       Files.deleteIfExists(to);
@@ -213,7 +228,18 @@ public class RecordsController {
   /** An archive into a database in which no shop has begun. */
   @PostMapping(value = "/api/session/archive", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   ArchiveRead takeIn(InputStream in) {
-    return new ArchiveRead(archive.read(in));
+    TakenIn.Rows rows = takenIn.asFirst(in);
+    return new ArchiveRead(rows.added(), rows.known());
+  }
+
+  /** A further archive of this shop, of another span: beside what is here. */
+  @Needs(Right.ARCHIVE)
+  @PostMapping(value = "/api/records/archive", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  ArchiveRead takeInBeside(
+      @AuthenticationPrincipal Person me, InputStream in, HttpServletRequest request) {
+    again.need(request.getSession(false));
+    TakenIn.Rows rows = takenIn.beside(me.shopId(), in);
+    return new ArchiveRead(rows.added(), rows.known());
   }
 
   /** Who owns a shop that was taken in, while nobody can sign in to it yet. */
@@ -233,11 +259,14 @@ public class RecordsController {
     return ContentDisposition.attachment().filename(name).build().toString();
   }
 
-  private static void checked(int year) {
-    if (year < FIRST_YEAR || year > LAST_YEAR) {
-      throw new FieldException(
-          "year", Integer.toString(year), "allowed " + FIRST_YEAR + " to " + LAST_YEAR);
+  private static Span span(Integer year, LocalDate from, LocalDate to) {
+    if (year != null) {
+      return Span.ofYear(year);
     }
+    if (from == null || to == null) {
+      throw new FieldException("year", "none", "allowed a year, or from and to as days");
+    }
+    return new Span(from, to);
   }
 
   private static OffsetDateTime begins(int year, String zone) {
