@@ -66,10 +66,12 @@ begin
     if which = '{}' then
       return null;
     end if;
-    if tg_table_name = 'client' and 'erased_final_at' = any (which) then
-      done := 'ERASED'; which := array['erased_final_at'];
-    elsif tg_table_name = 'client' and (new.erased_at is null) <> (old.erased_at is null) then
-      done := case when new.erased_at is null then 'BROUGHT_BACK' else 'ERASED' end; which := '{}';
+    if tg_table_name = 'client' then
+      if 'erased_final_at' = any (which) then
+        done := 'ERASED'; which := array['erased_final_at'];
+      elsif (new.erased_at is null) <> (old.erased_at is null) then
+        done := case when new.erased_at is null then 'BROUGHT_BACK' else 'ERASED' end; which := '{}';
+      end if;
     end if;
   elsif tg_op = 'UPDATE' and exists (
       select 1 from trail t where t.client_id = whose and t.at > now() - interval '10 minutes' and t.kind = tg_table_name
