@@ -75,6 +75,7 @@ class FrontDoorTest {
     all.addAll(List.of(words));
     ProcessBuilder b = new ProcessBuilder(all).redirectErrorStream(true);
     b.environment().put("KITETAIL_HOME", data.toString());
+    b.environment().put("KITETAIL_WAL", dir.resolve("log").toString());
     b.redirectOutput(ProcessBuilder.Redirect.appendTo(dir.resolve(words[0] + ".log").toFile()));
     return b.start();
   }
@@ -152,16 +153,29 @@ class FrontDoorTest {
   }
 
   private List<String> stored() throws IOException, SQLException {
+    return told("select name from client where name like 'Kept %'");
+  }
+
+  private List<String> told(String query) throws IOException, SQLException {
     String url = "jdbc:postgresql://127.0.0.1:" + line(3) + "/postgres";
     try (Connection c =
             DriverManager.getConnection(url, "app", Files.readString(home.resolve("password")));
-        ResultSet r =
-            c.createStatement().executeQuery("select name from client where name like 'Kept %'")) {
+        ResultSet r = c.createStatement().executeQuery(query)) {
       List<String> names = new ArrayList<>();
       while (r.next()) {
         names.add(r.getString(1));
       }
       return names;
+    }
+  }
+
+  private boolean keptSince(String time) {
+    try {
+      return told("select 1::text from pg_stat_archiver where last_archived_time > '" + time + "'")
+              .size()
+          == 1;
+    } catch (IOException | SQLException e) {
+      throw new IllegalStateException(e);
     }
   }
 
@@ -180,7 +194,8 @@ class FrontDoorTest {
             });
     writer.setUncaughtExceptionHandler((t, e) -> {});
     writer.start();
-    pause(1500);
+    Path copies = Files.createDirectory(dir.resolve("copies"));
+    assertThat(said(home, "base", copies.toString())).contains("copied the database's files");
     ProcessHandle first = server();
     kill(first.pid());
     await(
@@ -202,7 +217,6 @@ class FrontDoorTest {
     assertThat(answers.values()).as("nobody is taken for signed out").doesNotContain(401, 500);
     assertThat(stored()).doesNotHaveDuplicates().containsAll(acknowledged);
 
-    Path copies = Files.createDirectory(dir.resolve("copies"));
     Path old = Files.createFile(copies.resolve("kitetail-20200101T000000Z.dump"));
     Files.createFile(copies.resolve("kitetail-20200101T000000Z.sums"));
     assertThat(said(home, "backup", copies.toString())).contains("copied");
@@ -219,5 +233,20 @@ class FrontDoorTest {
     assertThat(kitetail(home, "restore", copy.toString()).waitFor())
         .as("never over a shop that is there")
         .isNotZero();
+
+    // A slip. The shop is brought back as it stood just before.
+    String before = told("select clock_timestamp()::text").get(0);
+    int clients = Integer.parseInt(told("select count(*)::text from client").get(0));
+    told(
+        "with slip as (insert into client (shop_id, name, created_at) values (1, 'A slip', now()) returning 1)"
+            + " select count(*)::text from slip");
+    told("select pg_switch_wal()::text");
+    await("its log is kept", () -> keptSince(before));
+    Path base;
+    try (var files = Files.list(copies)) {
+      base = files.filter(Files::isDirectory).findFirst().orElseThrow();
+    }
+    assertThat(said(dir.resolve("then"), "restore", base.toString(), "--until", before))
+        .contains("brought back as it stood at " + before + ": " + clients + " clients");
   }
 }

@@ -25,6 +25,9 @@ import tools.jackson.databind.node.ObjectNode;
 class FuzzTest extends InShop {
   private static final int REQUESTS = Integer.getInteger("kitetail.fuzz", 400);
 
+  /** How long an answer may take, ms, where a machine has nothing else to do; 0 asks nothing. */
+  private static final int SLOWEST = Integer.getInteger("kitetail.slowest", 0);
+
   /** These end the session, go on for good, or want a whole file. */
   private static final Set<String> LEFT_OUT =
       Set.of(
@@ -218,11 +221,16 @@ class FuzzTest extends InShop {
               ? null
               : value(content.properties().iterator().next().getValue().path("schema"), 0);
       boolean file = content.has("application/octet-stream");
+      long from = System.nanoTime();
       HttpResponse<String> a =
           file
               ? maud.upload(path, String.valueOf(body).getBytes(StandardCharsets.UTF_8))
               : maud.send(o.method, path, body);
+      long ms = (System.nanoTime() - from) / 1_000_000;
       String what = o.method + " " + path + " " + body;
+      if (SLOWEST > 0 && ms > SLOWEST) {
+        faults.add(ms + " ms " + what);
+      }
       if (a.statusCode() >= 500 && a.statusCode() != 502) {
         faults.add(a.statusCode() + " " + what + " -> " + a.body());
       } else if (a.statusCode() >= 400 && a.statusCode() != 401) {

@@ -26,16 +26,19 @@ class Archive {
   static final String FIRST_KIND = "kite-tail-year";
 
   private final JdbcClient db;
+  private final LongStatements longer;
   private final JsonMapper json = new JsonMapper();
 
-  Archive(JdbcClient db) {
+  Archive(JdbcClient db, LongStatements longer) {
     this.db = db;
+    this.longer = longer;
   }
 
   private record Shop(ZoneId zone, String key) {}
 
   @Transactional(readOnly = true)
   void write(long shopId, Span days, OutputStream to) throws IOException {
+    longer.inThisTransaction();
     Shop shop =
         db.sql("select zone, key::text from shop where id = :shop")
             .param("shop", shopId)

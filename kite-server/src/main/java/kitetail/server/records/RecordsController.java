@@ -96,6 +96,7 @@ public class RecordsController {
   private final ClientRepository clients;
   private final Archive archive;
   private final TakenIn takenIn;
+  private final LongStatements longer;
   private final PasswordAgain again;
   private final Claims claims;
   private final Trail trail;
@@ -105,6 +106,7 @@ public class RecordsController {
       ClientRepository clients,
       Archive archive,
       TakenIn takenIn,
+      LongStatements longer,
       PasswordAgain again,
       Claims claims,
       Trail trail) {
@@ -113,6 +115,7 @@ public class RecordsController {
     this.clients = clients;
     this.archive = archive;
     this.takenIn = takenIn;
+    this.longer = longer;
     this.again = again;
     this.claims = claims;
   }
@@ -155,6 +158,7 @@ public class RecordsController {
   private ResponseEntity<byte[]> table(Person me, int year, String sql, String name)
       throws IOException {
     Span.ofYear(year);
+    longer.inThisTransaction();
     String zone = clients.zone(me.shopId());
     java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
     try (Writer w = new OutputStreamWriter(out, StandardCharsets.UTF_8);

@@ -31,11 +31,13 @@ class TakenIn {
   private static final int LONGEST_LINE = 5_000_000;
 
   private final JdbcClient db;
+  private final LongStatements longer;
   private final Claims claims;
   private final JsonMapper json = new JsonMapper();
 
-  TakenIn(JdbcClient db, Claims claims) {
+  TakenIn(JdbcClient db, Claims claims, LongStatements longer) {
     this.db = db;
+    this.longer = longer;
     this.claims = claims;
   }
 
@@ -98,6 +100,7 @@ class TakenIn {
     }
 
     Rows unpack(InputStream in) throws IOException {
+      longer.inThisTransaction();
       db.sql("set local kitetail.erasing = 'on'").update();
       db.sql("set local kitetail.trail = 'off'").update();
       Unpacked zip = new Unpacked(in);
