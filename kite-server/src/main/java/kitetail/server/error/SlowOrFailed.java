@@ -40,7 +40,12 @@ class SlowOrFailed extends OncePerRequestFilter {
             .addKeyValue("way", way == null ? "-" : way)
             .addKeyValue("status", a.getStatus())
             .addKeyValue("ms", took.toMillis())
-            .log("slow or failed");
+            .log(
+                "{} {} answered {} after {} ms",
+                r.getMethod(),
+                way,
+                a.getStatus(),
+                took.toMillis());
       }
     }
   }

@@ -25,7 +25,8 @@ public enum Share {
   FITS(1, 10),
   SITTING(2, 1500),
   GRIDS(2, 860),
-  RINGS(1, 12);
+  RINGS(1, 12),
+  COSTS(0.2, 4);
 
   private final double percent;
   private final int kilobytes;

@@ -12,6 +12,8 @@ import kitetail.risk.Hands;
 import kitetail.server.advice.Advice;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.error.FieldException;
+import kitetail.server.head.Kept;
+import kitetail.server.head.Share;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.proposal.SchoolRepository;
 import kitetail.server.security.Needs;
@@ -37,6 +39,7 @@ class SchoolController {
 
   private final SchoolRepository schools;
   private final Advice advice;
+  private final Kept<Priced, List<SchoolCosts.Cost>> costs = new Kept<>(Share.COSTS);
   private final PlanRepository plans;
 
   SchoolController(SchoolRepository schools, Advice advice, PlanRepository plans) {
@@ -85,7 +88,11 @@ class SchoolController {
     School own = schools.of(me.id());
     return new Costs(
         shown.title(),
-        SchoolCosts.of(shown, own, advice.few(shown.head()), Hands.USUAL).stream()
+        costs
+            .get(
+                new Priced(shown, own),
+                k -> SchoolCosts.of(shown, own, advice.few(shown.head()), Hands.USUAL))
+            .stream()
             .map(
                 c ->
                     new CostRow(
@@ -96,6 +103,8 @@ class SchoolController {
                         c.grams()))
             .toList());
   }
+
+  private record Priced(Plan plan, School own) {}
 
   private Planner.Fit usual() {
     return advice.fit(SitDown.walkIn().planOf(Families.all().get(SHOWN_ON)));
