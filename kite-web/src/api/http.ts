@@ -13,6 +13,8 @@ export class ApiError extends Error {
     readonly currentVersion?: number,
     /** How many of a device's entries the server has, where one before those sent is missing. */
     readonly stored?: number,
+    /** Whether the digits beside the password are asked. */
+    readonly codeNeeded = false,
   ) {
     super(message);
   }
@@ -63,6 +65,7 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
       problem.problems ?? [],
       problem.currentVersion,
       problem.stored,
+      problem.codeNeeded === true,
     );
   }
 }
@@ -207,6 +210,7 @@ export async function upload<T>(url: string, file: Blob, progress: (share: numbe
     x.responseType = "json";
     x.setRequestHeader("X-XSRF-TOKEN", csrf);
     x.setRequestHeader("Content-Type", "application/octet-stream");
+    x.setRequestHeader("X-Device", deviceName());
     x.upload.onprogress = (e) => progress(e.total > 0 ? e.loaded / e.total : 0);
     x.onerror = () => fail(new ApiError(0, GONE));
     x.onload = () =>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TakeOut } from "../frame/TakeOut";
+import { TakeInBeside } from "./TakeInBeside";
 
 const FIRST = 2020;
 
@@ -32,12 +33,41 @@ export function Records({ books, archive }: { books: boolean; archive: boolean }
         </a>
         {archive && <TakeOut href={`/api/records/archive.zip?year=${year}`}>The whole year (ZIP)</TakeOut>}
       </div>
+      {archive && <Days />}
       {archive && (
         <p className="max-w-2xl">
           The ZIP holds every row of the shop as JSON lines and every photograph as a JPEG. It can be taken in
-          where no shop has begun yet, from the sign-in page there. No password is in it: where it is taken
-          in, an owner gives a new one.
+          where no shop has begun yet, from the sign-in page there; further ones of the same shop are taken in
+          here, the newest first. No password is in it: where it is taken in, an owner gives a new one.
         </p>
+      )}
+      {archive && <TakeInBeside />}
+    </div>
+  );
+}
+
+/** Any days in a row, as an archive. */
+function Days() {
+  const today = new Date().toLocaleDateString("sv-SE");
+  const [from, setFrom] = useState(`${today.slice(0, 8)}01`);
+  const [to, setTo] = useState(today);
+  const day = (name: string, value: string, set: (v: string) => void) => (
+    <label className="flex items-center gap-2 text-lg">
+      {name}
+      <input
+        type="date"
+        className="input touch w-44 text-lg"
+        value={value}
+        onChange={(e) => set(e.target.value)}
+      />
+    </label>
+  );
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      {day("From", from, setFrom)}
+      {day("to", to, setTo)}
+      {from && to && from <= to && (
+        <TakeOut href={`/api/records/archive.zip?from=${from}&to=${to}`}>These days (ZIP)</TakeOut>
       )}
     </div>
   );

@@ -1,21 +1,29 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { send } from "../api/http";
+import { ApiError, send } from "../api/http";
 
 export function SignIn() {
   const queries = useQueryClient();
   const [problem, setProblem] = useState("");
   const [busy, setBusy] = useState(false);
+  const [asked, setAsked] = useState(false);
   const submit = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
     const form = new FormData(e.currentTarget);
     setBusy(true);
     setProblem("");
     try {
-      await send("POST", "/api/session", { signIn: form.get("signIn"), password: form.get("password") });
+      await send("POST", "/api/session", {
+        signIn: form.get("signIn"),
+        password: form.get("password"),
+        code: form.get("code") ?? undefined,
+      });
       await queries.invalidateQueries({ queryKey: ["me"] });
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : "Signing in failed.");
+      // Asked for the first time it is a question, not a fault.
+      const first = error instanceof ApiError && error.codeNeeded && !asked;
+      if (first) setAsked(true);
+      else setProblem(error instanceof Error ? error.message : "Signing in failed.");
       setBusy(false);
     }
   };
@@ -64,6 +72,18 @@ export function SignIn() {
               className="input touch w-full text-lg font-normal"
             />
           </label>
+          {asked && (
+            <label className="grid gap-1 font-bold">
+              The six digits your authenticator shows, or a code for a lost device
+              <input
+                name="code"
+                autoComplete="one-time-code"
+                // biome-ignore lint/a11y/noAutofocus: it is what is asked next
+                autoFocus
+                className="input touch w-full text-lg font-normal"
+              />
+            </label>
+          )}
           {problem && (
             <p role="alert" className="border-error border-l-4 pl-3">
               {problem}

@@ -4,6 +4,7 @@ import { get, send } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
 import { Choice } from "../sit/fields";
 import { OwnPassword } from "./OwnPassword";
+import { SecondFactor } from "./SecondFactor";
 import { type Cost, costWords, DIFFERENCES, type Difference } from "./ways";
 
 type School = { [about: string]: unknown };
@@ -72,7 +73,10 @@ export function Way() {
           options={BITES}
         />
       </div>
-      <OwnPassword />
+      <div className="grid gap-8 md:grid-cols-2">
+        <OwnPassword />
+        <SecondFactor />
+      </div>
     </div>
   );
 }

@@ -15,6 +15,7 @@ import kitetail.server.security.Person;
 import kitetail.server.security.PersonRepository;
 import kitetail.server.security.Right;
 import kitetail.server.security.Role;
+import kitetail.server.security.SecondFactor;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -35,10 +36,16 @@ class PeopleController {
   private final PeopleRepository people;
   private final PersonRepository persons;
   private final PasswordEncoder encoder;
+  private final SecondFactor second;
   private final Clock clock;
 
   PeopleController(
-      PeopleRepository people, PersonRepository persons, PasswordEncoder encoder, Clock clock) {
+      PeopleRepository people,
+      PersonRepository persons,
+      PasswordEncoder encoder,
+      SecondFactor second,
+      Clock clock) {
+    this.second = second;
     this.people = people;
     this.persons = persons;
     this.encoder = encoder;
@@ -119,7 +126,10 @@ class PeopleController {
     }
   }
 
-  /** A password for who has lost theirs; their sessions end. */
+  /**
+   * A password for who has lost theirs; their sessions end, and digits beside it are asked no more:
+   * they are set up anew.
+   */
   @PostMapping("/{id}/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void reset(
@@ -130,6 +140,7 @@ class PeopleController {
     minds(me, Role.valueOf(now.role()));
     Passwords.check("$.password", p.password(), now.signIn(), now.name());
     persons.password(id, encoder.encode(p.password()));
+    second.off(id);
   }
 
   private static void minds(Person me, Role other) {

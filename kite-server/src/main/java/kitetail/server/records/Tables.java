@@ -47,7 +47,8 @@ enum Tables {
   static final String PICTURE = "jpeg";
 
   /** Columns that leave the shop in no file: whoever has it could sign in, or follow a diary. */
-  static final List<String> SECRET = List.of("password_hash", "feed");
+  static final List<String> SECRET =
+      List.of("password_hash", "feed", "second_secret", "second_step", "second_codes");
 
   private static final List<Tables> WITHOUT_OWN_NUMBER = List.of(FAMILY, SITTING);
 

@@ -41,7 +41,8 @@ class SecurityConfig {
                     .permitAll()
                     .requestMatchers("/error")
                     .denyAll()
-                    .requestMatchers("/api/session/password", "/api/session/again")
+                    .requestMatchers(
+                        "/api/session/password", "/api/session/again", "/api/session/second/**")
                     .authenticated()
                     .requestMatchers("/api/schema/**", "/api/session/**")
                     .permitAll()

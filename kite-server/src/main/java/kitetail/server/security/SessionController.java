@@ -43,6 +43,7 @@ class SessionController {
   private final PasswordAgain again;
   private final PersonRepository people;
   private final PasswordEncoder encoder;
+  private final SecondFactor second;
   private final ApplicationEventPublisher events;
 
   SessionController(
@@ -52,7 +53,9 @@ class SessionController {
       PasswordAgain again,
       PersonRepository people,
       PasswordEncoder encoder,
+      SecondFactor second,
       ApplicationEventPublisher events) {
+    this.second = second;
     this.events = events;
     this.manager = manager;
     this.contexts = contexts;
@@ -62,9 +65,13 @@ class SessionController {
     this.encoder = encoder;
   }
 
+  /**
+   * @param code the digits beside the password, of who has set them up
+   */
   record SignIn(
       @NotBlank(message = "must be given") String signIn,
-      @NotBlank(message = "must be given") String password) {}
+      @NotBlank(message = "must be given") String password,
+      String code) {}
 
   /**
    * @param rights what the role allows
@@ -97,6 +104,7 @@ class SessionController {
       @Valid @RequestBody SignIn s, HttpServletRequest request, HttpServletResponse response) {
     tries.check(s.signIn(), request.getRemoteAddr());
     Authentication a = authenticated(s, request.getRemoteAddr());
+    secondToo((Person) a.getPrincipal(), s, request.getRemoteAddr());
     tries.succeeded(s.signIn());
     if (request.getSession(false) != null) {
       request.changeSessionId();
@@ -104,6 +112,19 @@ class SessionController {
     PersonView me = begun(a, request, response);
     events.publishEvent(new SignedIn((Person) a.getPrincipal(), request));
     return me;
+  }
+
+  private void secondToo(Person p, SignIn s, String address) {
+    if (!second.isOn(p.id())) {
+      return;
+    }
+    if (s.code() == null || s.code().isBlank()) {
+      throw new SecondNeeded();
+    }
+    if (!second.takes(p.id(), s.code())) {
+      tries.failed(s.signIn(), address);
+      throw new SecondNeeded();
+    }
   }
 
   private PersonView begun(
@@ -174,6 +195,11 @@ class SessionController {
 
   @ExceptionHandler
   ProblemDetail refused(AuthenticationException e) {
+    if (e instanceof SecondNeeded) {
+      ProblemDetail p = ProblemDetail.forStatusAndDetail(HttpStatus.UNAUTHORIZED, e.getMessage());
+      p.setProperty("codeNeeded", true);
+      return p;
+    }
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.UNAUTHORIZED, "That name and password do not go together.");
   }

@@ -1,0 +1,64 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { type FormEvent, useState } from "react";
+import { send, upload } from "../api/http";
+import { Dialog } from "../frame/Dialog";
+import { Problem } from "../frame/Problem";
+
+type Rows = { rows: number; known: number };
+
+/** A further archive of this shop, of other days: laid beside what is here. */
+export function TakeInBeside() {
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState(false);
+  const take = useMutation({
+    mutationFn: async ({ password, file }: { password: string; file: File }) => {
+      await send("POST", "/api/session/again", { password });
+      return upload<Rows>("/api/records/archive", file, () => undefined);
+    },
+    onSuccess: () => {
+      setAsking(false);
+      return queries.invalidateQueries();
+    },
+  });
+  const submit = (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    const f = new FormData(e.currentTarget);
+    take.mutate({ password: String(f.get("password") ?? ""), file: f.get("file") as File });
+  };
+  return (
+    <div>
+      <button type="button" className="btn touch text-lg" onClick={() => setAsking(true)}>
+        Take in a further archive
+      </button>
+      {take.data && (
+        <p role="status" className="mt-2">
+          {take.data.rows} rows were added; {take.data.known} were here already and stay as they are.
+        </p>
+      )}
+      {asking && (
+        <Dialog title="A further archive of this shop" shut={() => setAsking(false)}>
+          <form onSubmit={submit} className="grid gap-3" noValidate>
+            <p>What stands here stays as it is; what is missing comes in. All of it goes in, or nothing.</p>
+            <label className="grid gap-1 font-bold">
+              The ZIP
+              <input name="file" type="file" accept=".zip" required className="file-input touch w-full" />
+            </label>
+            <label className="grid gap-1 font-bold">
+              Your password once more
+              <input
+                name="password"
+                type="password"
+                autoComplete="current-password"
+                className="input touch w-full text-lg"
+              />
+            </label>
+            <Problem error={take.error} />
+            <button type="submit" className="btn btn-primary touch text-lg" disabled={take.isPending}>
+              Take it in
+            </button>
+          </form>
+        </Dialog>
+      )}
+    </div>
+  );
+}
