@@ -61,7 +61,7 @@ begin
   end if;
   if tg_op = 'UPDATE' and tg_table_name in ('client', 'visit', 'appointment', 'person', 'kit') then
     select coalesce(array_agg(n.key order by n.key), '{}') into which
-      from jsonb_each(to_jsonb(new) - array['document', 'version', 'stamp']) n
+      from jsonb_each(to_jsonb(new) - array['document', 'version', 'stamp', 'second_step']) n
       join jsonb_each(to_jsonb(old)) o using (key) where n.value is distinct from o.value;
     if which = '{}' then
       return null;

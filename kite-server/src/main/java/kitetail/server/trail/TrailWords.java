@@ -27,7 +27,10 @@ final class TrailWords {
           Map.entry("person_id", "stylist"),
           Map.entry("plan_id", "plan"),
           Map.entry("learnt_since", "what is learnt from visits"),
-          Map.entry("email", "e-mail"));
+          Map.entry("email", "e-mail"),
+          Map.entry("password_hash", "password"),
+          Map.entry("second_secret", "digits beside the password"),
+          Map.entry("second_codes", "codes for a lost device"));
 
   private TrailWords() {}
 
