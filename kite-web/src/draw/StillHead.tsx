@@ -61,7 +61,7 @@ export function StillHead({ of, version, view = "right", name, className = "", b
       width={240}
       height={270}
       alt={`${name}, ${view}${before ? ", before" : ""}`}
-      className={`object-contain ${there ? "" : "animate-pulse rounded-box bg-base-300 motion-reduce:animate-none"} ${className}`}
+      className={`max-w-full object-contain ${there ? "" : "animate-pulse text-transparent rounded-box bg-base-300 motion-reduce:animate-none"} ${className}`}
       onLoad={() => {
         setThere(true);
         over();

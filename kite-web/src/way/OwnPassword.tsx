@@ -16,7 +16,11 @@ export function OwnPassword() {
     );
   };
   return (
-    <form onSubmit={submit} className="grid max-w-md gap-3 border-base-300 border-t pt-4" noValidate>
+    <form
+      onSubmit={submit}
+      className="grid max-w-md content-start gap-3 border-base-300 border-t pt-4"
+      noValidate
+    >
       <h2 className="font-bold text-xl">Your password</h2>
       <label className="grid gap-1 font-bold">
         The one you have

@@ -24,6 +24,12 @@ class SlowOrFailed extends OncePerRequestFilter {
   private static final Logger LOG = LoggerFactory.getLogger("kitetail.requests");
   private static final Duration SLOW = Duration.ofSeconds(2);
 
+  /** That it is not ready is told to who asks, several times a second while it starts. */
+  @Override
+  protected boolean shouldNotFilter(HttpServletRequest r) {
+    return r.getRequestURI().startsWith("/actuator/");
+  }
+
   @Override
   protected void doFilterInternal(HttpServletRequest r, HttpServletResponse a, FilterChain next)
       throws ServletException, IOException {
