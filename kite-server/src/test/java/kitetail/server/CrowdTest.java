@@ -103,12 +103,15 @@ class CrowdTest extends InShop {
       for (int i = 0; i < 450; i++) {
         Socket s = new Socket("127.0.0.1", shop.port());
         slow.add(s);
-        String path = i % 2 == 0 ? "/api/session" : "/api/fall";
+        String path = List.of("/api/session", "/api/fall", "/api/session/archive").get(i % 3);
+        String type = i % 3 == 2 ? "application/octet-stream" : "application/json";
         s.getOutputStream()
             .write(
                 ("POST "
                         + path
-                        + " HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 1000\r\n\r\n{")
+                        + " HTTP/1.1\r\nHost: x\r\nContent-Type: "
+                        + type
+                        + "\r\nContent-Length: 1000\r\n\r\n{")
                     .getBytes(StandardCharsets.US_ASCII));
       }
       long from = System.nanoTime();

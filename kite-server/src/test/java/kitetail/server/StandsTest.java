@@ -202,6 +202,23 @@ class StandsTest extends InShop {
   /**
    * Behind a proxy that speaks HTTPS browsers stay with it, and no cookie goes over anything else.
    */
+  /** A collector on the machine, or who is signed in; through a proxy a stranger is one. */
+  @Test
+  void howItStands_isNotForStrangers() throws Exception {
+    String path = "/actuator/prometheus";
+    assertThat(maud.send("GET", path, null).body()).contains("kitetail_engine_waiting");
+    assertThat(shop.new Visitor().send("GET", path, null).statusCode()).isEqualTo(200);
+    HttpResponse<String> far =
+        java.net.http.HttpClient.newHttpClient()
+            .send(
+                java.net.http.HttpRequest.newBuilder(
+                        java.net.URI.create("http://127.0.0.1:" + shop.port() + path))
+                    .header("X-Forwarded-For", "203.0.113.7")
+                    .build(),
+                HttpResponse.BodyHandlers.ofString());
+    assertThat(far.statusCode()).isEqualTo(401);
+  }
+
   @Test
   void behindHttps_itStaysHttps() throws Exception {
     HttpResponse<String> r =

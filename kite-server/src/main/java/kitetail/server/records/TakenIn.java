@@ -19,6 +19,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import kitetail.server.error.NotAllowedException;
 
 /**
  * An archive taken in: into a database in which no shop has begun, or beside what the same shop has
@@ -55,12 +56,15 @@ class TakenIn {
   /**
    * Takes an archive in, all of it or nothing.
    *
-   * @throws FieldException when a shop has begun here, or the file is no such archive
+   * @throws NotAllowedException when a shop has begun here: refused before anything of it is read,
+   *     since strangers may ask
+   * @throws FieldException when the file is no such archive
    */
   @Transactional
   public Rows asFirst(InputStream in) {
     if (!empty()) {
-      throw refused("a database with a shop in it", "allowed into an empty one alone");
+      throw new NotAllowedException(
+          "A shop has begun here; an archive goes into an empty database alone.");
     }
     return unpacked(in, 0);
   }
