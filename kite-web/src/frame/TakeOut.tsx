@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { send } from "../api/http";
 import { Dialog } from "./Dialog";
+import { PasswordAgain } from "./PasswordAgain";
 import { Problem } from "./Problem";
 
 /** A file with much of the shop in it: handed out once the password was given again. */
@@ -30,15 +31,7 @@ export function TakeOut({ href, children }: { href: string; children: string }) 
         <Dialog title={children} shut={() => setAsking(false)}>
           <form onSubmit={submit} className="grid gap-3" noValidate>
             <p>It holds what clients told the shop. Keep it where nobody else reads it.</p>
-            <label className="grid gap-1 font-bold">
-              Your password once more
-              <input
-                name="password"
-                type="password"
-                autoComplete="current-password"
-                className="input touch w-full text-lg"
-              />
-            </label>
+            <PasswordAgain />
             <Problem error={again.error} />
             <button type="submit" className="btn btn-primary touch text-lg" disabled={again.isPending}>
               Take it out

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { send, upload } from "../api/http";
 import { Dialog } from "../frame/Dialog";
+import { PasswordAgain } from "../frame/PasswordAgain";
 import { Problem } from "../frame/Problem";
 
 type Rows = { rows: number; known: number };
@@ -43,15 +44,7 @@ export function TakeInBeside() {
               The ZIP
               <input name="file" type="file" accept=".zip" required className="file-input touch w-full" />
             </label>
-            <label className="grid gap-1 font-bold">
-              Your password once more
-              <input
-                name="password"
-                type="password"
-                autoComplete="current-password"
-                className="input touch w-full text-lg"
-              />
-            </label>
+            <PasswordAgain />
             <Problem error={take.error} />
             <button type="submit" className="btn btn-primary touch text-lg" disabled={take.isPending}>
               Take it in

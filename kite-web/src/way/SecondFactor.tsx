@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { QRCodeSVG } from "qrcode.react";
 import { type FormEvent, useState } from "react";
 import { get, send } from "../api/http";
+import { PasswordAgain } from "../frame/PasswordAgain";
 import { Problem } from "../frame/Problem";
 
 type Offer = { secret: string; uri: string };
@@ -87,15 +88,7 @@ export function SecondFactor() {
               ? "They are asked when you sign in. Who knows your password alone does not come in."
               : "With them, who knows your password alone does not come in. They come from an authenticator on your own phone."}
           </p>
-          <label className="grid gap-1 font-bold">
-            Your password once more
-            <input
-              name="password"
-              type="password"
-              autoComplete="current-password"
-              className="input touch w-full"
-            />
-          </label>
+          <PasswordAgain />
           <Problem error={is.data.on ? off.error : ask.error} />
           <button type="submit" className="btn touch text-lg" disabled={ask.isPending || off.isPending}>
             {is.data.on ? "Ask for them no more" : "Set them up"}

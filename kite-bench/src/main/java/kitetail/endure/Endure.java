@@ -108,7 +108,7 @@ public final class Endure {
     return mb.stream().map(Math::round).toList();
   }
 
-  /** At the 99th percentile of what was answered: a fault holds up what it meets. */
+  /** At the 95th percentile of what was answered: a fault holds up what it meets. */
   private static void fasterThan(Tally tally, String kind, int ms) {
     double t = Tally.at(tally.times(kind), 0.95);
     tally.check(

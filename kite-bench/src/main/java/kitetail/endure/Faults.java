@@ -17,6 +17,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What goes wrong, one thing after another, each kind once in a round of random order. */
 final class Faults {
@@ -140,10 +141,10 @@ final class Faults {
     ExecutorService many = Executors.newFixedThreadPool(200);
     int first = random.nextInt(1000);
     for (int i = 0; i < 200; i++) {
-      tools.jackson.databind.node.ObjectNode plan =
-          (tools.jackson.databind.node.ObjectNode)
+      ObjectNode plan =
+          (ObjectNode)
               PlanJson.tree(Families.all().get("tapered-pixie"));
-      ((tools.jackson.databind.node.ObjectNode) plan.get("head"))
+      ((ObjectNode) plan.get("head"))
           .put("girthMm", 520 + 0.1 * (first + i));
       String body = plan.toString();
       many.execute(() -> who.ask("POST", "/api/fall?preview=true", body, "crowd"));
@@ -262,7 +263,7 @@ final class Faults {
       tally.saw("disk full: left out, no small disk could be made here (needs root)");
       return;
     }
-    Path filler = shop.home().resolveSibling("home").resolve("filler");
+    Path filler = shop.home().resolve("filler");
     FileStore disk = Files.getFileStore(shop.home());
     byte[] mb = new byte[1 << 20];
     try (OutputStream o = Files.newOutputStream(filler)) {

@@ -1,0 +1,14 @@
+/** One's own password once more, as a part of a form. */
+export function PasswordAgain() {
+  return (
+    <label className="grid gap-1 font-bold">
+      Your password once more
+      <input
+        name="password"
+        type="password"
+        autoComplete="current-password"
+        className="input touch w-full text-lg"
+      />
+    </label>
+  );
+}
