@@ -141,11 +141,8 @@ final class Faults {
     ExecutorService many = Executors.newFixedThreadPool(200);
     int first = random.nextInt(1000);
     for (int i = 0; i < 200; i++) {
-      ObjectNode plan =
-          (ObjectNode)
-              PlanJson.tree(Families.all().get("tapered-pixie"));
-      ((ObjectNode) plan.get("head"))
-          .put("girthMm", 520 + 0.1 * (first + i));
+      ObjectNode plan = (ObjectNode) PlanJson.tree(Families.all().get("tapered-pixie"));
+      ((ObjectNode) plan.get("head")).put("girthMm", 520 + 0.1 * (first + i));
       String body = plan.toString();
       many.execute(() -> who.ask("POST", "/api/fall?preview=true", body, "crowd"));
     }

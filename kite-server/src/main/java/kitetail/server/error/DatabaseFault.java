@@ -40,15 +40,17 @@ enum DatabaseFault {
     }
     boolean gone = false;
     for (Throwable t = thrown; t != null && t.getCause() != t; t = t.getCause()) {
-      if (t instanceof SQLException s && s.getSQLState() != null) {
-        return Optional.ofNullable(ofState(s.getSQLState()));
-      }
       gone |=
           t instanceof DataAccessResourceFailureException
               || t instanceof CannotCreateTransactionException
               || t instanceof SQLTransientConnectionException
               || t instanceof SQLNonTransientConnectionException
               || t instanceof SQLRecoverableException;
+      if (t instanceof SQLException s && s.getSQLState() != null) {
+        DatabaseFault said = ofState(s.getSQLState());
+        // Whatever a database says that takes no connections, there was none.
+        return Optional.ofNullable(said == null && gone ? GONE : said);
+      }
     }
     return gone ? Optional.of(GONE) : Optional.empty();
   }

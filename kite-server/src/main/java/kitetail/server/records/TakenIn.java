@@ -11,6 +11,7 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import kitetail.server.error.FieldException;
+import kitetail.server.error.NotAllowedException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -19,7 +20,6 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
-import kitetail.server.error.NotAllowedException;
 
 /**
  * An archive taken in: into a database in which no shop has begun, or beside what the same shop has

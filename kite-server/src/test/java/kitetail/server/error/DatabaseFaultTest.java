@@ -22,6 +22,14 @@ class DatabaseFaultTest {
         .contains(DatabaseFault.GONE);
     assertThat(DatabaseFault.of(new SQLException("terminated", "57P01")))
         .contains(DatabaseFault.GONE);
+    // It is there and takes no connections.
+    assertThat(
+            DatabaseFault.of(
+                new CannotCreateTransactionException(
+                    "no connection",
+                    new SQLTransientConnectionException(
+                        "timed out", "55000", new SQLException("not accepting", "55000")))))
+        .contains(DatabaseFault.GONE);
     // The commit was broken off and the rollback after it found the connection closed.
     assertThat(
             DatabaseFault.of(
