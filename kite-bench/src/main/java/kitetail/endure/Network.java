@@ -14,9 +14,12 @@ final class Network implements AutoCloseable {
   final Host first;
   final Host second;
 
-  Network(Path log) throws IOException {
+  /**
+   * @param wanted whether namespaces are to be made where they can be
+   */
+  Network(Path log, boolean wanted) throws IOException {
     this.log = log;
-    spaces = made();
+    spaces = wanted && made();
     first = new Host("first", spaces ? "10.77.0.1" : "127.0.0.2", spaces ? A : null);
     second = new Host("second", spaces ? "10.77.0.2" : "127.0.0.3", spaces ? B : null);
   }

@@ -42,20 +42,22 @@ public final class TwoHosts {
   private final Map<String, Long> acknowledged = new ConcurrentHashMap<>();
   private final AtomicBoolean on = new AtomicBoolean(true);
 
-  private TwoHosts(Path dir, Path postgres, Path app) throws IOException {
+  private TwoHosts(Path dir, Path postgres, Path app, boolean wanted) throws IOException {
     this.dir = dir;
     this.postgres = postgres;
     this.app = app;
-    net = new Network(dir.resolve("network.log"));
+    net = new Network(dir.resolve("network.log"), wanted);
   }
 
   /**
-   * @param args PostgreSQL's programs, and the application's jar
+   * @param args PostgreSQL's programs, the application's jar, and "addresses" to do without
+   *     namespaces
    */
   public static void main(String[] args) throws Exception {
     Path dir = Files.createTempDirectory("kitetail-two");
     Files.setPosixFilePermissions(dir, PosixFilePermissions.fromString("rwxr-xr-x"));
-    TwoHosts two = new TwoHosts(dir, Path.of(args[0]), Path.of(args[1]));
+    boolean wanted = args.length < 3 || !args[2].equals("addresses");
+    TwoHosts two = new TwoHosts(dir, Path.of(args[0]), Path.of(args[1]), wanted);
     boolean kept;
     try {
       kept = two.endured();
@@ -69,7 +71,7 @@ public final class TwoHosts {
     tally.saw(
         net.canBeCut()
             ? "two machines as network namespaces"
-            : "no network namespaces here (needs root): two addresses of 127.0.0.0/8, no line is cut");
+            : "two addresses of 127.0.0.0/8 (namespaces need root), no line is cut");
     databases();
     serve(net.first);
     ready(net.first);
@@ -205,8 +207,13 @@ public final class TwoHosts {
 
   // --- writers ----------------------------------------------------------------------------------
 
-  private static String url(Host h) {
-    return "http://" + h.address() + ":" + SERVER_PORT;
+  private String url(Host h) {
+    return "http://" + h.address() + ":" + port(h);
+  }
+
+  /** Two machines that are addresses of one share its ports. */
+  private int port(Host h) {
+    return !net.canBeCut() && h == net.second ? SERVER_PORT + 1 : SERVER_PORT;
   }
 
   /** Writes to one server, and to the other when that one does not answer. */
@@ -358,9 +365,10 @@ public final class TwoHosts {
             "KITETAIL_DEMO",
             "true",
             "KITETAIL_PORT",
-            Integer.toString(SERVER_PORT),
+            Integer.toString(port(h)),
+            // Its simulated devices are asked over the machine's own loopback.
             "SERVER_ADDRESS",
-            net.canBeCut() ? "0.0.0.0" : h.address(),
+            "0.0.0.0",
             "KITETAIL_MESSAGES_EVERY",
             "2s");
     servers.put(
