@@ -194,6 +194,22 @@ class RecordsTest extends InShop {
       assertThat(empty.sql("select note from client where id = 3"))
           .isEqualTo(shop.sql("select note from client where id = 3"));
 
+      // A file made up by hand writes into no other shop of this database.
+      empty.otherShop();
+      String other = empty.sql("select max(id)::text from shop").get(0);
+      byte[] madeUp =
+          with(
+              may,
+              "client.jsonl",
+              "{\"id\":900001,\"shop_id\":"
+                  + other
+                  + ",\"name\":\"Slipped In\",\"created_at\":\"2026-01-01T00:00:00Z\"}");
+      assertThat(
+              told(422, owner.withPasswordAgain().upload("/api/records/archive", madeUp))
+                  .toString())
+          .contains("rows of this shop alone");
+      assertThat(empty.sql("select name from client where name = 'Slipped In'")).isEmpty();
+
       // Work went on here before the next one came: its number is another visit's.
       empty.sql("update visit set token = gen_random_uuid() where finished_at < '2026-01-01'");
       assertThat(told(422, owner.upload("/api/records/archive", may)).toString())
@@ -206,6 +222,23 @@ class RecordsTest extends InShop {
     assertThat(
             maud.send("GET", "/api/records/archive.zip?from=2026-02-01&to=2026-01-01", null).body())
         .contains("2026-02-01 on");
+  }
+
+  /** An archive with a line more. */
+  private static byte[] with(byte[] zip, String file, String line) throws IOException {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip));
+        ZipOutputStream to = new ZipOutputStream(out)) {
+      for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+        to.putNextEntry(new ZipEntry(e.getName()));
+        to.write(in.readAllBytes());
+        if (e.getName().equals(file)) {
+          to.write((line + "\n").getBytes(StandardCharsets.UTF_8));
+        }
+        to.closeEntry();
+      }
+    }
+    return out.toByteArray();
   }
 
   private static byte[] archive(String span) {

@@ -126,6 +126,7 @@ public class RecordsController {
   public ResponseEntity<byte[]> visits(
       @AuthenticationPrincipal Person me, @RequestParam int year, HttpServletRequest request)
       throws IOException {
+    Span.ofYear(year);
     trail.takenOut(me, "books", null, request);
     return table(me, year, VISITS, "visits");
   }

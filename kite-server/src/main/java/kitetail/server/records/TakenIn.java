@@ -2,6 +2,7 @@ package kitetail.server.records;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.time.OffsetDateTime;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
@@ -222,18 +223,52 @@ class TakenIn {
           known++;
           return;
         }
+        Tables.SECRET.stream().filter(c -> !c.equals("password_hash")).forEach(row::remove);
         String names = String.join(", ", named(t, row));
         db.sql(
                 "insert into %1$s (%2$s) overriding system value select %2$s from jsonb_populate_record(null::%1$s, cast(:row as jsonb))"
                     .formatted(t.table(), names))
             .param("row", row.toString())
             .update();
+        if (shopId != 0 && !(isOurs(t, row) && leansOnOurs(row))) {
+          throw refused(
+              "line " + (n + 1) + " of " + t.table() + ".jsonl", "allowed rows of this shop alone");
+        }
         added++;
       } catch (DataAccessException e) {
         throw refused(
             "line " + (n + 1) + " of " + t.table() + ".jsonl",
             "allowed rows as they were written: " + e.getMostSpecificCause().getMessage());
       }
+    }
+
+    /** Whoever made the file: a row of another shop on this database goes in nowhere. */
+    private boolean isOurs(Tables t, ObjectNode row) {
+      return db.sql(
+              "select exists (select 1 from %s t where t.%s::text = :key and (%s))"
+                  .formatted(t.table(), t.key, t.rows))
+          .param("key", row.path(t.key).asString())
+          .param("shop", shopId)
+          .param("from", OffsetDateTime.parse("0001-01-01T00:00:00Z"))
+          .param("to", OffsetDateTime.parse("9999-12-31T00:00:00Z"))
+          .query(Boolean.class)
+          .single();
+    }
+
+    private boolean leansOnOurs(ObjectNode row) {
+      return db.sql(
+              """
+              select not exists (select 1 from person where id = :person and shop_id <> :shop)
+                and not exists (select 1 from client where id = :client and shop_id <> :shop)
+                and not exists (select 1 from plan p join client c on c.id = p.client_id
+                  where p.id = :plan and c.shop_id <> :shop)
+              """)
+          .param("person", row.path("person_id").asLong(0))
+          .param("client", row.path("client_id").asLong(0))
+          .param("plan", row.path("plan_id").asLong(0))
+          .param("shop", shopId)
+          .query(Boolean.class)
+          .single();
     }
 
     /** Whether the very thing a row tells of is here, whatever became of it since. */
