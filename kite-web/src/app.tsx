@@ -1,8 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
 import { Route, Routes } from "react-router";
-import { askForPlan, get, getOrNull } from "./api/http";
-import type { PersonView } from "./api/types";
+import { api, askForPlan, said, saidOrNull } from "./api/http";
 import { Cards } from "./client/Cards";
 import { ClientPage } from "./client/ClientPage";
 import { Clients } from "./client/Clients";
@@ -38,11 +37,11 @@ if (opened) {
 function Door() {
   const shop = useQuery({
     queryKey: ["begun"],
-    queryFn: () => get<{ begun: boolean }>("/api/session/shop"),
+    queryFn: () => said(api.GET("/api/session/shop")),
   });
   const claim = useQuery({
     queryKey: ["claim"],
-    queryFn: () => get<{ owners: string[] }>("/api/session/claim"),
+    queryFn: () => said(api.GET("/api/session/claim")),
   });
   if (claim.data && claim.data.owners.length > 0) return <Claim owners={claim.data.owners} />;
   return shop.data && !shop.data.begun ? (
@@ -57,13 +56,13 @@ function Door() {
 export function App() {
   const me = useQuery({
     queryKey: ["me"],
-    queryFn: () => getOrNull<PersonView>("/api/session"),
+    queryFn: () => saidOrNull(api.GET("/api/session")),
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (me.isPending) return <Loading what="the shop" />;
   if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
   if (!me.data) return <Door />;
-  const erases = me.data.rights.includes("ERASE");
+  const erases = me.data.rights.includes("erase");
   return (
     <Frame person={me.data}>
       <Suspense fallback={<Loading what="the head" />}>

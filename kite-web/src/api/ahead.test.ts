@@ -1,7 +1,9 @@
 import { afterEach, expect, test, vi } from "vitest";
-import { askForPlan, get } from "./http";
+import { api, askForPlan, said } from "./http";
 
 const answer = (body: unknown) => new Response(JSON.stringify(body), { status: 200 });
+
+const plan = (id: number) => said(api.GET("/api/plans/{id}", { params: { path: { id } } }));
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -18,9 +20,9 @@ test("what was asked ahead is handed out once; the next to ask asks the server",
     ),
   );
   const before = asked.length;
-  expect(await get("/api/plans/7")).toEqual({ id: 7, document: { moves: [] } });
+  expect(await plan(7)).toEqual({ id: 7, document: { moves: [] } });
   expect(asked).toHaveLength(before);
-  await get("/api/plans/7");
+  await plan(7);
   expect(asked).toHaveLength(before + 1);
 });
 
@@ -28,5 +30,5 @@ test("an ask ahead that fails is forgotten: the page asks for itself", async () 
   vi.stubGlobal("fetch", async () => new Response("{}", { status: 401 }));
   await expect(askForPlan("8")).rejects.toThrow();
   vi.stubGlobal("fetch", async () => answer({ id: 8 }));
-  expect(await get("/api/plans/8")).toEqual({ id: 8 });
+  expect(await plan(8)).toEqual({ id: 8 });
 });

@@ -1,9 +1,12 @@
-/** One way to the server: JSON or bytes, the CSRF token, and problems as errors with their fields. */
+/** One way to the server: a client made from its contract, the CSRF token, and problems as errors with their fields. */
 
+import createClient from "openapi-fetch";
 import { askAhead, takeAhead } from "./ahead";
 import { deviceName } from "./device";
+import type { components, paths } from "./schema";
 
-export type FieldProblem = { path: string; value: string; allowed: string };
+export type FieldProblem = components["schemas"]["PlanProblem"];
+type Problem = Partial<components["schemas"]["Problem"]>;
 
 export class ApiError extends Error {
   constructor(
@@ -42,8 +45,7 @@ async function token(): Promise<string> {
 
 const GONE = "The shop's server cannot be reached. What you did stays here; try again.";
 
-async function call(method: string, url: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
-  const text = body === undefined ? undefined : JSON.stringify(body);
+async function call(method: string, url: string, text?: string, signal?: AbortSignal): Promise<Response> {
   const ahead = takeAhead(url, text);
   if (ahead) {
     const known = await ahead;
@@ -53,7 +55,7 @@ async function call(method: string, url: string, body?: unknown, signal?: AbortS
   for (let tries = 0; ; tries++) {
     const response = await once(method, url, text, signal);
     if (response.ok) return response;
-    const problem = await response.json().catch(() => ({}));
+    const problem: Problem = await response.json().catch(() => ({}));
     const wait = Number(response.headers.get("Retry-After"));
     if (problem.askAgain === true && tries < MOST_TRIES && wait <= LONGEST_WAIT_S) {
       await later(wait, signal);
@@ -107,79 +109,96 @@ async function once(method: string, url: string, text?: string, signal?: AbortSi
   }
 }
 
+/** What is asked, and how; a refusal is thrown as an {@link ApiError}. */
+export const api = createClient<paths>({
+  baseUrl: location.origin,
+  fetch: async (r) => {
+    const text = r.body === null ? undefined : await r.text();
+    return call(r.method, r.url.slice(location.origin.length), text, r.signal);
+  },
+});
+
+/** What an answer says. */
+export async function said<T>(answer: Promise<{ data?: T }>): Promise<NonNullable<T>> {
+  const { data } = await answer;
+  if (data === undefined || data === null) throw new ApiError(0, "The server answered nothing.");
+  return data;
+}
+
+/** What an answer says, or null where there is nothing to say. */
+export async function saidOrNull<T>(answer: Promise<{ data?: T }>): Promise<T | null> {
+  return (await answer).data ?? null;
+}
+
+/** That it is done. */
+export async function carriedOut(answer: Promise<unknown>): Promise<void> {
+  await answer;
+}
+
 /** Asks for what a page will want to show, a plan and what comes of it, while the page itself is still on its way. */
 export async function askForPlan(id: string): Promise<void> {
-  const early = (method: string, url: string, body?: unknown) =>
-    askAhead(url, () => call(method, url, body), body === undefined ? undefined : JSON.stringify(body));
+  const early = (method: string, url: string, text?: string) =>
+    askAhead(url, () => call(method, url, text), text);
   for (const url of ["/api/ramp", "/api/coats"]) early("GET", url);
   const plan = await early("GET", `/api/plans/${id}`);
   const { document } = await plan.clone().json();
-  for (const url of ["/api/outcome", "/api/head"]) early("POST", url, document);
+  for (const url of ["/api/outcome", "/api/head"]) early("POST", url, JSON.stringify(document));
 }
 
-export async function get<T>(url: string): Promise<T> {
-  return (await call("GET", url)).json();
-}
-
-/** JSON objects one a line, each handed on as it comes in; with a body it is posted. */
+/** JSON objects one a line, each handed on as it comes in. */
 export async function lines<T>(
-  url: string,
+  answer: Promise<{ data?: Response["body"] }>,
   each: (line: T) => void,
-  signal?: AbortSignal,
-  body?: unknown,
 ): Promise<void> {
-  const response = await call(body === undefined ? "GET" : "POST", url, body, signal);
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  const { data } = await answer;
+  const reader = data?.pipeThrough(new TextDecoderStream()).getReader();
   let rest = "";
   for (let read = await reader?.read(); read && !read.done; read = await reader?.read()) {
     const parts = (rest + read.value).split("\n");
     rest = parts.pop() ?? "";
     for (const p of parts) {
       if (!p) continue;
-      const line = JSON.parse(p);
+      const line: T & Partial<components["schemas"]["Stopped"]> = JSON.parse(p);
       // The answer had begun when its time was over.
       if (line.stopped) throw new ApiError(503, line.stopped);
-      each(line as T);
+      each(line);
     }
   }
 }
 
-/** Like get, but null where the server has nothing (204). */
-export async function getOrNull<T>(url: string): Promise<T | null> {
-  const response = await call("GET", url);
-  return response.status === 204 ? null : response.json();
-}
-
-/** What the server answers; nothing where it says no more than that it is done (204). */
-export async function send<T>(method: "POST" | "PUT", url: string, body: unknown): Promise<T> {
-  const response = await call(method, url, body);
-  return response.status === 204 ? (undefined as T) : response.json();
-}
-
-export async function remove(url: string): Promise<void> {
-  await call("DELETE", url);
-}
-
-export async function bytes(url: string, body: unknown, signal?: AbortSignal): Promise<ArrayBuffer> {
-  return (await call("POST", url, body, signal)).arrayBuffer();
-}
+/** What is posted with a whole document as its body, by the address. */
+type Posts = {
+  [P in keyof paths as paths[P] extends { post: { requestBody: unknown } } ? P : never]: paths[P] extends {
+    post: {
+      requestBody: { content: { "application/json": infer B } };
+      responses: { 200: { content: infer C } };
+    };
+  }
+    ? { body: B; answer: C extends { "application/json": infer A } ? A : ArrayBuffer }
+    : never;
+};
 
 const KEPT = "kite-kept";
 
-async function keptName(url: string, body: unknown): Promise<string> {
-  const text = new TextEncoder().encode(JSON.stringify(body));
-  const sum = new Uint8Array(await crypto.subtle.digest("SHA-256", text));
+async function keptName(url: string, body: string): Promise<string> {
+  const sum = new Uint8Array(await crypto.subtle.digest("SHA-256", new TextEncoder().encode(body)));
   return `${url}?of=${[...sum.slice(0, 12)].map((b) => b.toString(16).padStart(2, "0")).join("")}`;
 }
 
-/** Like bytes; the answer is kept on this device and stands in for the server when it is gone. */
-export async function keptBytes(url: string, body: unknown, signal?: AbortSignal): Promise<ArrayBuffer> {
+/** Bytes for a document; they are kept on this device and stand in for the server when it is gone. */
+async function keptBytes<P extends keyof Posts>(
+  url: P,
+  body: Posts[P]["body"],
+  signal?: AbortSignal,
+): Promise<ArrayBuffer> {
+  const text = JSON.stringify(body);
+  const asked = async () => (await call("POST", url, text, signal)).arrayBuffer();
   // Browsers keep nothing for a page that comes neither from this machine nor over HTTPS.
-  if (!("caches" in globalThis)) return bytes(url, body, signal);
-  const name = await keptName(url, body);
+  if (!("caches" in globalThis)) return asked();
+  const name = await keptName(url, text);
   const kept = await caches.open(KEPT);
   try {
-    const answer = await bytes(url, body, signal);
+    const answer = await asked();
     await kept.put(name, new Response(answer.slice(0)));
     return answer;
   } catch (e) {
@@ -189,8 +208,23 @@ export async function keptBytes(url: string, body: unknown, signal?: AbortSignal
   }
 }
 
-export async function keptJson<T>(url: string, body: unknown): Promise<T> {
-  return JSON.parse(new TextDecoder().decode(await keptBytes(url, body))) as T;
+/** Bytes for a document, kept on this device when they are wanted without the server too. */
+export const bytesOf = <P extends keyof Posts>(
+  url: P,
+  body: Posts[P]["body"],
+  keep: boolean,
+  signal?: AbortSignal,
+): Promise<ArrayBuffer> =>
+  keep
+    ? keptBytes(url, body, signal)
+    : call("POST", url, JSON.stringify(body), signal).then((r) => r.arrayBuffer());
+
+/** Kept bytes that are JSON. */
+export async function keptJson<P extends keyof Posts>(
+  url: P,
+  body: Posts[P]["body"],
+): Promise<Posts[P]["answer"]> {
+  return JSON.parse(new TextDecoder().decode(await keptBytes(url, body)));
 }
 
 /** Nothing of the shop stays on this device. */
@@ -200,7 +234,11 @@ export async function forget(): Promise<void> {
 }
 
 /** A file as it is, in a stream, with how far it has got. */
-export async function upload<T>(url: string, file: Blob, progress: (share: number) => void): Promise<T> {
+export async function upload<T = unknown>(
+  url: string,
+  file: Blob,
+  progress: (share: number) => void = () => undefined,
+): Promise<T> {
   const csrf = await token().catch(() => {
     throw new ApiError(0, GONE);
   });

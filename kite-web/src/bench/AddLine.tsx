@@ -1,4 +1,5 @@
 import type { PlanDocument } from "../api/types";
+import { changes } from "../store/asks";
 import { choose, editPlan } from "../store/planStore";
 import { Menu } from "./Menu";
 
@@ -23,7 +24,7 @@ export function AddLine({ document }: { document: PlanDocument }) {
             className="btn touch"
             onClick={() => {
               shut();
-              void editPlan("move", { what, section: "", at }).then((done) => done && choose(at));
+              void editPlan(changes.move({ what, section: "", at })).then((done) => done && choose(at));
             }}
           >
             {name}

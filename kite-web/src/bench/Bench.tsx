@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } from "react";
 import { Link, useParams } from "react-router";
-import { get } from "../api/http";
-import type { LandingRow, PlanDocument, PlanView, RemedyRow, Result, ScalpMap } from "../api/types";
+import { api, said } from "../api/http";
+import type { PlanDocument, Result } from "../api/types";
 import { KiteString } from "../draw/KiteString";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
+import { ask } from "../store/asks";
 import { compareNot, useOther } from "../store/compareStore";
 import { look, lookAnew, turnTo, useLook } from "../store/lookStore";
 import { choose, plan as kept, openPlan, redo, undo, useChosen, usePlan, useSaid } from "../store/planStore";
@@ -44,7 +45,7 @@ export function Bench({ units }: { units: string }) {
   const id = Number(useParams().id);
   const plan = useQuery({
     queryKey: ["plan", id],
-    queryFn: () => get<PlanView>(`/api/plans/${id}`),
+    queryFn: () => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -76,10 +77,10 @@ function Board({ units, id }: { units: Units; id: number }) {
   // The map knows sections and head alone: a length changed leaves it as it is.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the map is drawn from
   const mapped = useMemo(() => document, [document.sections, document.head]);
-  const map = useAnswer<ScalpMap>("/api/map", mapped);
+  const map = useAnswer(ask.map, mapped);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what landings hang on
   const grown = useMemo(() => document, [document.head, document.hair]);
-  const landings = useAnswer<LandingRow[]>("/api/landings", grown);
+  const landings = useAnswer(ask.landings, grown);
   const bite = useLook((s) => s.bite);
   const profileLarge = useLook((s) => s.profileLarge);
   const comparing = useOther((s) => s.other !== null);
@@ -91,7 +92,7 @@ function Board({ units, id }: { units: Units; id: number }) {
   const grip = useGrip(document, move?.id ?? "", bite);
   const settled = useSettled(plan);
   const fallen = useFall(settled, 0, true, "never");
-  const remedies = useAnswer<RemedyRow[]>("/api/edit/remedies", settled, settled !== null);
+  const remedies = useAnswer(ask.remedies, settled);
   const [help, setHelp] = useState(false);
   const openHelp = useCallback(() => setHelp(true), []);
   useBenchKeys(openHelp);

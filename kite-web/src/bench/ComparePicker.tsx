@@ -1,13 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { get } from "../api/http";
-import type { ClientView, PlanDocument, PlanView } from "../api/types";
+import { api, said } from "../api/http";
+import type { PlanDocument } from "../api/types";
 import { compareWith } from "../store/compareStore";
 import { usePlan } from "../store/planStore";
 import { MOST_WEEKS } from "./HairControls";
 import { Menu } from "./Menu";
 
-type FamilyRow = { id: string; title: string };
 const WEEKS = [2, 4, 6, 8, 12, MOST_WEEKS];
 
 /** What to hold the plan against: itself some weeks on, the client's other plans, a family on this head. */
@@ -19,11 +18,11 @@ function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: (
   const [problem, setProblem] = useState("");
   const client = useQuery({
     queryKey: ["client", clientId],
-    queryFn: () => get<ClientView>(`/api/clients/${clientId}`),
+    queryFn: () => said(api.GET("/api/clients/{id}", { params: { path: { id: clientId } } })),
   });
   const families = useQuery({
     queryKey: ["families"],
-    queryFn: () => get<FamilyRow[]>("/api/families"),
+    queryFn: () => said(api.GET("/api/families")),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const document = usePlan((s) => s.document);
@@ -62,7 +61,8 @@ function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: (
             void take(
               `plan/${p.id}`,
               p.title,
-              async () => (await get<PlanView>(`/api/plans/${p.id}`)).document,
+              async () =>
+                (await said(api.GET("/api/plans/{id}", { params: { path: { id: p.id } } }))).document,
             )
           }
         >
@@ -77,7 +77,11 @@ function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: (
           className="touch cursor-pointer text-left underline"
           onClick={() =>
             void take(`family/${f.id}`, f.title, () =>
-              get<PlanDocument>(`/api/clients/${clientId}/families/${f.id}`),
+              said(
+                api.GET("/api/clients/{clientId}/families/{family}", {
+                  params: { path: { clientId, family: f.id } },
+                }),
+              ),
             )
           }
         >

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
-import { get, send } from "../api/http";
-import type { PlanDocument, PlanView } from "../api/types";
+import { api, said } from "../api/http";
+import type { PlanDocument } from "../api/types";
 import { lengthPaint } from "../draw/coats";
 import { HeadSvg } from "../draw/HeadSvg";
 import { useLook } from "../store/lookStore";
@@ -23,13 +23,16 @@ function Choice({ units }: { units: Units }) {
   const message = usePlan((s) => s.saveMessage);
   const theirs = useQuery({
     queryKey: ["theirs", id],
-    queryFn: () => get<PlanView>(`/api/plans/${id}`),
+    queryFn: () => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
     staleTime: 0,
     gcTime: 0,
   }).data?.document;
   const differ = useQuery({
     queryKey: ["differences", mine, theirs],
-    queryFn: () => send<string[]>("POST", "/api/edit/differences", { document: theirs, other: mine }),
+    queryFn: () =>
+      theirs && mine
+        ? said(api.POST("/api/edit/differences", { body: { document: theirs, other: mine } }))
+        : [],
     enabled: Boolean(mine && theirs),
     gcTime: 0,
   }).data;

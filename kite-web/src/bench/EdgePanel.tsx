@@ -1,3 +1,4 @@
+import { within } from "../api/range";
 import type { Outline } from "../api/types";
 import { change } from "../store/planStore";
 import { NAPE_FORMS } from "./napeForms";
@@ -5,11 +6,11 @@ import { Pick } from "./Pick";
 import { Stepper } from "./Stepper";
 
 const TAPER = [
-  ["lengthMm", "At the hairline", 0, 30],
-  ["farMm", "Where it ends", 1, 80],
-  ["sideburnMm", "High at the sideburn", 2, 120],
-  ["behindEarMm", "High behind the ear", 2, 120],
-  ["napeMm", "High at the nape", 2, 120],
+  ["lengthMm", "At the hairline"],
+  ["farMm", "Where it ends"],
+  ["sideburnMm", "High at the sideburn"],
+  ["behindEarMm", "High behind the ear"],
+  ["napeMm", "High at the nape"],
 ] as const;
 
 /** The numbers of an outline but how far it is raised. */
@@ -27,8 +28,7 @@ export function EdgePanel({ outline, at }: { outline: Outline; at: (string | num
           label="Corners rounded by"
           value={outline.cornerRadiusMm}
           step={1}
-          min={0}
-          max={40}
+          {...within("napeLine", "cornerRadiusMm")}
           unit="mm"
           onChange={(v) => change([...at, "cornerRadiusMm"], v)}
         />
@@ -37,14 +37,13 @@ export function EdgePanel({ outline, at }: { outline: Outline; at: (string | num
   if (outline.kind !== "taper") return null;
   return (
     <div className="grid grid-cols-2 gap-3">
-      {TAPER.map(([field, label, min, max]) => (
+      {TAPER.map(([field, label]) => (
         <Stepper
           key={field}
           label={label}
           value={outline[field]}
           step={0.5}
-          min={min}
-          max={max}
+          {...within("taper", field)}
           unit="mm"
           onChange={(v) => change([...at, field], v)}
         />

@@ -34,7 +34,7 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
       </section>
     );
   const answer = (f: Finding, note: string) =>
-    change(["meant"], [...meant, { rule: f.rule, move: f.move ?? null, place: f.place, note }]);
+    change(["meant"], [...meant, { rule: f.rule, move: f.move, place: f.place, note }]);
   const takeBack = (f: Finding) =>
     change(
       ["meant"],

@@ -1,10 +1,12 @@
+import { PLACES } from "../api/names";
+import { within } from "../api/range";
 import type { Fingers, Guide, Hold, Line } from "../api/types";
 import { change } from "../store/planStore";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
 import { BLADES } from "./blades";
 import { HandPanel } from "./HandPanel";
 import { Pick } from "./Pick";
-import { FACINGS, PLACES } from "./places";
+import { FACINGS } from "./places";
 import { Stepper } from "./Stepper";
 
 export const HOLDS = [
@@ -75,7 +77,7 @@ function setLine(cut: Fingers, at: (string | number)[], kind: Line["kind"]) {
 
 /** All the numbers of a cut over the fingers but its length. */
 export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | number)[]; units: Units }) {
-  const inches = units === "INCH";
+  const inches = units === "inch";
   return (
     <div className="grid grid-cols-2 gap-3">
       <Pick
@@ -89,8 +91,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           label="Elevation"
           value={cut.hold.elevationDeg}
           step={15}
-          min={0}
-          max={180}
+          {...within("elevation", "elevationDeg")}
           unit="°"
           onChange={(v) => change([...at, "hold", "elevationDeg"], v)}
         />
@@ -119,7 +120,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
         <Pick
           label={cut.guide.kind === "fixed" ? "Fixed at" : "Guide at"}
           value={cut.guide.place}
-          options={PLACES as readonly (readonly [string, string])[]}
+          options={PLACES}
           onChange={(v) => change([...at, "guide", "place"], v)}
         />
       )}
@@ -135,7 +136,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
         <Pick
           label="And at"
           value={cut.guide.far}
-          options={PLACES as readonly (readonly [string, string])[]}
+          options={PLACES}
           onChange={(v) => change([...at, "guide", "far"], v)}
         />
       )}
@@ -152,8 +153,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
             label="Finger angle"
             value={cut.line.fingerDeg}
             step={5}
-            min={-60}
-            max={60}
+            {...within("flat", "fingerDeg")}
             unit="°"
             onChange={(v) => change([...at, "line", "fingerDeg"], v)}
           />
@@ -164,15 +164,14 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           <Pick
             label="Set at"
             value={cut.line.place}
-            options={PLACES as readonly (readonly [string, string])[]}
+            options={PLACES}
             onChange={(v) => change([...at, "line", "place"], v)}
           />
           <Stepper
             label="Falls toward the back"
             value={cut.line.fallsDeg}
             step={5}
-            min={-45}
-            max={45}
+            {...within("level", "fallsDeg")}
             unit="°"
             onChange={(v) => change([...at, "line", "fallsDeg"], v)}
           />
@@ -183,13 +182,13 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
           <Pick
             label="Slopes from"
             value={cut.line.place}
-            options={PLACES as readonly (readonly [string, string])[]}
+            options={PLACES}
             onChange={(v) => change([...at, "line", "place"], v)}
           />
           <Pick
             label="to"
             value={cut.line.far}
-            options={PLACES as readonly (readonly [string, string])[]}
+            options={PLACES}
             onChange={(v) => change([...at, "line", "far"], v)}
           />
           <Stepper
@@ -207,8 +206,8 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
         label="Bite"
         value={inches ? toShown(cut.biteMm, units) : cut.biteMm}
         step={inches ? 0.125 : 1}
-        min={inches ? 0.125 : 3}
-        max={inches ? 2.25 : 60}
+        min={inches ? 0.125 : within("fingers", "biteMm").min}
+        max={inches ? 2.25 : within("fingers", "biteMm").max}
         unit={inches ? "in" : "mm"}
         onChange={(v) => change([...at, "biteMm"], inches ? toMm(v, units) : v)}
       />

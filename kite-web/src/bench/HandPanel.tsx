@@ -1,3 +1,4 @@
+import { within } from "../api/range";
 import type { Fingers, Hand } from "../api/types";
 import { change } from "../store/planStore";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
@@ -42,8 +43,7 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
             label="Lifted to"
             value={first.elevationDeg}
             step={15}
-            min={60}
-            max={180}
+            {...within("lift", "elevationDeg")}
             unit="°"
             onChange={(v) => set({ ...hand, first: { ...first, elevationDeg: v } })}
           />
@@ -52,7 +52,7 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
             value={toShown(first.lengthMm, units)}
             step={stepOf(units)}
             min={0}
-            max={toShown(1500, units)}
+            max={toShown(within("lift", "lengthMm").max, units)}
             unit={unitOf(units)}
             onChange={(v) => set({ ...hand, first: { ...first, lengthMm: toMm(v, units) } })}
           />
@@ -78,8 +78,7 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
             label="In (below 0) or out"
             value={tuck.deg}
             step={5}
-            min={-60}
-            max={60}
+            {...within("tuck", "deg")}
             unit="°"
             onChange={(v) => set({ ...hand, tuck: { ...tuck, deg: v } })}
           />

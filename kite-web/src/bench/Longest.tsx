@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { lines } from "../api/http";
+import { api, lines } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { look } from "../store/lookStore";
 import { plan, say, usePlan } from "../store/planStore";
@@ -33,7 +33,11 @@ function Choose({ shut }: { shut: () => void }) {
     setLine({});
     try {
       await lines<Line>(
-        "/api/same-longest",
+        api.POST("/api/same-longest", {
+          body: { document: base, weeks },
+          parseAs: "stream",
+          signal: stop.current.signal,
+        }),
         (l) => {
           setLine(l);
           if (!l.document) return;
@@ -42,8 +46,6 @@ function Choose({ shut }: { shut: () => void }) {
           look({ week: weeks, shown: "fallen" });
           shut();
         },
-        stop.current.signal,
-        { document: base, weeks },
       );
     } catch (e) {
       setLine(undefined);

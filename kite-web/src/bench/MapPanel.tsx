@@ -1,8 +1,8 @@
+import { placeName } from "../api/names";
 import type { GripRow, ScalpMap as MapData, PlanDocument, Result } from "../api/types";
 import { useLook } from "../store/lookStore";
 import { BiteBar } from "./BiteBar";
 import { Menu } from "./Menu";
-import { PLACES } from "./places";
 import { ScalpMap } from "./ScalpMap";
 import { SectionTools } from "./SectionTools";
 
@@ -14,8 +14,6 @@ type Props = {
   chosen: number;
   grip?: GripRow;
 };
-
-const NAMES = Object.fromEntries(PLACES);
 
 const cm2 = (mm2: number) => `${Math.max(1, Math.round(mm2 / 100))} cm²`;
 
@@ -51,12 +49,12 @@ export function MapPanel({ map, message, document, result, chosen, grip }: Props
         <ul className="font-bold text-error text-sm">
           {gaps.map((g) => (
             <li key={g.near}>
-              {cm2(g.areaMm2)} near the {NAMES[g.near]} in no section
+              {cm2(g.areaMm2)} near the {placeName(g.near)} in no section
             </li>
           ))}
           {overlaps.map((o) => (
             <li key={o.sections.join()}>
-              {cm2(o.areaMm2)} near the {NAMES[o.near]} taken twice
+              {cm2(o.areaMm2)} near the {placeName(o.near)} taken twice
             </li>
           ))}
         </ul>

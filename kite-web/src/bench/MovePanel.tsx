@@ -1,5 +1,7 @@
 import { type ReactNode, useState } from "react";
+import { within } from "../api/range";
 import type { Move, PlanDocument, Result } from "../api/types";
+import { changes } from "../store/asks";
 import { change, editPlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
@@ -119,8 +121,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             label="Comb leans off the head"
             value={cut.outDeg}
             step={1}
-            min={-20}
-            max={80}
+            {...within("comb", "outDeg")}
             unit="°"
             onChange={(v) => change([...at, "outDeg"], v)}
           />
@@ -130,8 +131,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
               label="Lever adds"
               value={cut.leverMm ?? 0}
               step={0.5}
-              min={0}
-              max={5}
+              {...within("comb", "leverMm")}
               unit="mm"
               onChange={(v) => change([...at, "leverMm"], v)}
             />
@@ -152,8 +152,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             label="Lever adds"
             value={cut.leverMm}
             step={0.5}
-            min={0}
-            max={5}
+            {...within("guard", "leverMm")}
             unit="mm"
             onChange={(v) => change([...at, "leverMm"], v)}
           />
@@ -172,8 +171,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             label="Passes"
             value={cut.passes}
             step={1}
-            min={1}
-            max={8}
+            {...within("texture", "passes")}
             unit=""
             onChange={(v) => change([...at, "passes"], v)}
           />
@@ -181,8 +179,8 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             label="Hairs a pass"
             value={Math.round(100 * (cut.share ?? 0.3))}
             step={1}
-            min={2}
-            max={90}
+            min={100 * within("texture", "share").min}
+            max={100 * within("texture", "share").max}
             unit="%"
             onChange={(v) => change([...at, "share"], v / 100)}
           />
@@ -190,8 +188,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             label="Deepest cut from the ends"
             value={cut.depthMm ?? 30}
             step={1}
-            min={1}
-            max={300}
+            {...within("texture", "depthMm")}
             unit="mm"
             onChange={(v) => change([...at, "depthMm"], v)}
           />
@@ -204,7 +201,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
           <button
             type="button"
             className="btn touch col-span-2"
-            onClick={() => void editPlan("weight", { move: id })}
+            onClick={() => void editPlan(changes.weight({ move: id }))}
           >
             Thin to the weight beside it
           </button>

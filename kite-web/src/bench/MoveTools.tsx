@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { PlanDocument } from "../api/types";
+import { changes } from "../store/asks";
 import { choose, editPlan } from "../store/planStore";
 import { Menu } from "./Menu";
 
@@ -39,8 +40,8 @@ export function MoveTools({ document, chosen }: Props) {
   );
 }
 
-async function ask(body: Record<string, unknown>, then: number): Promise<void> {
-  if (await editPlan("move", body)) choose(then);
+async function asked(body: Parameters<typeof changes.move>[0], then: number): Promise<void> {
+  if (await editPlan(changes.move(body))) choose(then);
 }
 
 function Tools({ document, chosen, move }: Props & { move: string }) {
@@ -56,7 +57,7 @@ function Tools({ document, chosen, move }: Props & { move: string }) {
       type="button"
       className="btn touch"
       disabled={what === "reorder" && (at < 0 || at >= document.moves.length)}
-      onClick={() => void ask({ what, move, at }, then)}
+      onClick={() => void asked({ what, move, at }, then)}
     >
       {name}
     </button>
@@ -88,7 +89,7 @@ function Add({ document, chosen, shut }: Props & { shut: () => void }) {
           className="btn touch"
           onClick={() => {
             shut();
-            void ask({ what, section, at: chosen + 1 }, chosen + 1);
+            void asked({ what, section, at: chosen + 1 }, chosen + 1);
           }}
         >
           {name}

@@ -1,13 +1,10 @@
 import { useMemo } from "react";
+import { placeName } from "../api/names";
 import type { PlanDocument } from "../api/types";
+import { ask } from "../store/asks";
 import { lengthWords, type Units } from "../store/units";
 import { useAnswer } from "../store/useAnswer";
-import { PLACES } from "./places";
 
-type Safe = {
-  places: { place: string; safeMm: number; haveMm: number; needMm: number; reserveMm: number }[];
-};
-const NAMES: Record<string, string> = Object.fromEntries(PLACES);
 const MOST = 6;
 
 type Props = { document: PlanDocument; done: number; units: Units };
@@ -15,10 +12,10 @@ type Props = { document: PlanDocument; done: number; units: Units };
 /** The longest cut that is still safe just before a move, at the places where most may come off. */
 export function NextSafe({ document, done, units }: Props) {
   const body = useMemo(
-    () => ({ document, done, damp: document.moves[done]?.damp ?? "damp", tensed: true }),
+    () => ({ document, done, damp: document.moves[done]?.damp ?? ("damp" as const), tensed: true }),
     [document, done],
   );
-  const { data, message } = useAnswer<Safe>("/api/next-cut", body);
+  const { data, message } = useAnswer(ask.nextSafe, body);
   if (message) return <p role="alert">{message}</p>;
   if (!data) return <p>Working it out …</p>;
   const rows = data.places
@@ -32,7 +29,7 @@ export function NextSafe({ document, done, units }: Props) {
         {rows.map((r) => (
           <tr key={r.place}>
             <th scope="row" className="font-normal">
-              {NAMES[r.place] ?? r.place}
+              {placeName(r.place)}
             </th>
             <td>
               <b>{lengthWords(r.safeMm, units)}</b> of {lengthWords(r.haveMm, units)}

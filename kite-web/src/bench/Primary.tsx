@@ -15,7 +15,7 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
         value={toShown(cut.line.lengthMm, units)}
         step={stepOf(units)}
         min={0}
-        max={units === "INCH" ? 59 : 150}
+        max={units === "inch" ? 59 : 150}
         unit={unitOf(units)}
         onChange={(v) => change([...at, "line", "lengthMm"], toMm(v, units))}
       />
@@ -61,7 +61,7 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
       />
     );
   if (cut.kind !== "edge" || cut.outline.kind === "hardLine" || cut.outline.kind === "taper") return null;
-  const [label, min, max] = RAISE[cut.outline.kind];
+  const [label, { min, max }] = RAISE[cut.outline.kind];
   return (
     <Stepper
       large

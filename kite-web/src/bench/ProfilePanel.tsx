@@ -3,6 +3,7 @@ import type { FallReading, LandingRow, PlanDocument, Result, ScalpMap, Walk } fr
 import { type Held, type Mark, Profile } from "../draw/Profile";
 import { ProfileTable } from "../draw/ProfileTable";
 import { marksOf, weightOn } from "../draw/walks";
+import { changes } from "../store/asks";
 import { useOther } from "../store/compareStore";
 import { type PlanDrag, startDrag } from "../store/dragPlan";
 import { look, useLook } from "../store/lookStore";
@@ -53,14 +54,16 @@ export function ProfilePanel({ document, base, result, map, landings, weightLine
   const drag = useRef<PlanDrag | null>(null);
   const sided = on !== "centre";
   const pull = (h: Held, done: boolean) => {
-    if (!drag.current) drag.current = startDrag("length");
+    if (!drag.current) drag.current = startDrag();
     const keptMm = sloping ? keptFor(walk, h.atMm) : undefined;
     setKept(done ? undefined : keptMm);
-    drag.current.to({ walk: on, atMm: h.atMm, lengthMm: h.lengthMm, keptMm, both: sided && both });
+    drag.current.to(
+      changes.length({ walk: on, atMm: h.atMm, lengthMm: h.lengthMm, keptMm, both: sided && both }),
+    );
     if (done) drag.current = null;
   };
   const set = (atMm: number, lengthMm: number) =>
-    void editPlan("length", { walk: on, atMm, lengthMm, both: sided && both });
+    void editPlan(changes.length({ walk: on, atMm, lengthMm, both: sided && both }));
   return (
     <section aria-label="Profile" className="flex min-h-[260px] min-w-0 flex-col lg:min-h-0 lg:flex-1">
       <div className="flex flex-wrap items-center gap-x-1">

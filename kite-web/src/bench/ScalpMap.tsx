@@ -1,6 +1,7 @@
 import { useMemo, useRef, useState } from "react";
 import type { Cut, GripRow, ScalpMap as MapData, Move, PlanDocument, Result, SectionRow } from "../api/types";
 import { TOOLS, toolOf } from "../draw/tools";
+import { changes } from "../store/asks";
 import { type PlanDrag, startDrag } from "../store/dragPlan";
 import { choose, editPlan } from "../store/planStore";
 
@@ -57,7 +58,9 @@ function named(all: SectionRow[], first?: string): SectionRow[] {
 /** The scalp laid flat, front up: sections by name and tool, edges that are dragged, partings of the chosen move. */
 export function ScalpMap({ map, document, result, chosen, grip }: Props) {
   const svg = useRef<SVGSVGElement>(null);
-  const drag = useRef<{ of: PlanDrag; body: Record<string, unknown> } | null>(null);
+  const drag = useRef<{ of: PlanDrag; body: Omit<Parameters<typeof changes.edge>[0], "x" | "y"> } | null>(
+    null,
+  );
   const [held, setHeld] = useState("");
   const move = document.moves[chosen];
   const on = map.sections.find((s) => s.id === move?.section);
@@ -82,12 +85,12 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
     (e.target as Element).setPointerCapture(e.pointerId);
     setHeld(`${s.id}/${limit}/${upper}`);
     drag.current = {
-      of: startDrag("edge"),
+      of: startDrag(),
       body: { section: s.id, limit, upper, fromX: from.x, fromY: from.y },
     };
   };
   const pull = (e: React.PointerEvent) => {
-    if (drag.current) drag.current.of.to({ ...drag.current.body, ...at(e) });
+    if (drag.current) drag.current.of.to(changes.edge({ ...drag.current.body, ...at(e) }));
   };
   const drop = () => {
     drag.current = null;
@@ -103,15 +106,17 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
     if (!by) return;
     e.preventDefault();
     const [x, y] = mid as [number, number];
-    void editPlan("edge", {
-      section: s.id,
-      limit,
-      upper,
-      fromX: x,
-      fromY: y,
-      x: x + (by[0] as number),
-      y: y + (by[1] as number),
-    });
+    void editPlan(
+      changes.edge({
+        section: s.id,
+        limit,
+        upper,
+        fromX: x,
+        fromY: y,
+        x: x + (by[0] as number),
+        y: y + (by[1] as number),
+      }),
+    );
   };
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing that holds buttons is a group

@@ -1,6 +1,7 @@
+import { placeName } from "../api/names";
 import type { PlanDocument } from "../api/types";
+import { changes } from "../store/asks";
 import { editPlan } from "../store/planStore";
-import { PLACES } from "./places";
 import { Stepper } from "./Stepper";
 
 type Section = PlanDocument["sections"][number];
@@ -13,7 +14,6 @@ type Between = {
   maxAt?: string;
 };
 
-const NAMES: Record<string, string> = Object.fromEntries(PLACES);
 /** Beyond this an end of a range is open: no hair lies there. */
 const OPEN_MM = 350;
 const OPEN_DEG = 180;
@@ -41,7 +41,7 @@ export function edgesOf(section: Section): Edge[] {
       const value = upper ? l.max : l.min;
       const at = upper ? l.maxAt : l.minAt;
       if (Math.abs(value) >= open && !at) return [];
-      const place = at ? `the ${NAMES[at] ?? at}` : "";
+      const place = at ? `the ${placeName(at)}` : "";
       const name =
         unit === "mm"
           ? `${upper ? "Upper" : "Lower"} edge, ${place ? `from ${place}` : from}`
@@ -57,7 +57,7 @@ type Props = { own: Section; sections: Section[]; shut: () => void };
 export function SectionTools({ own, sections, shut }: Props) {
   const change = (what: string, other?: string) => {
     shut();
-    void editPlan("section", { what, section: own.id, other });
+    void editPlan(changes.section({ what, section: own.id, other }));
   };
   return (
     <>
@@ -72,16 +72,18 @@ export function SectionTools({ own, sections, shut }: Props) {
           max={e.unit === "mm" ? OPEN_MM : OPEN_DEG}
           unit={e.unit}
           onChange={(value) =>
-            void editPlan("edge", {
-              section: own.id,
-              limit: e.limit,
-              upper: e.upper,
-              fromX: 0,
-              fromY: 0,
-              x: 0,
-              y: 0,
-              value,
-            })
+            void editPlan(
+              changes.edge({
+                section: own.id,
+                limit: e.limit,
+                upper: e.upper,
+                fromX: 0,
+                fromY: 0,
+                x: 0,
+                y: 0,
+                value,
+              }),
+            )
           }
         />
       ))}

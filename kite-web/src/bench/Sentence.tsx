@@ -16,8 +16,8 @@ export function Sentence({ parts, cut, at, units }: Props) {
   return (
     <div ref={box} className="relative text-lg leading-8">
       {parts.map((p, i) => {
-        const changed = p.path === null ? undefined : changedAt(cut, p.path, units);
-        if (!changed || p.path === null) {
+        const changed = p.path === undefined ? undefined : changedAt(cut, p.path, units);
+        if (!changed || p.path === undefined) {
           // biome-ignore lint/suspicious/noArrayIndexKey: a sentence is said anew as a whole
           return <span key={i}>{p.text}</span>;
         }

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { get, send } from "../api/http";
-import type { PlanDocument, VersionRow } from "../api/types";
+import { api, carriedOut, said } from "../api/http";
+import type { VersionRow } from "../api/types";
 import { Trail } from "../frame/Trail";
 import { compareWith } from "../store/compareStore";
 import { plan, say, usePlan } from "../store/planStore";
@@ -13,9 +13,13 @@ export function Versions({ id }: { id: number }) {
 }
 
 function List({ id, shut }: { id: number; shut: () => void }) {
-  const url = `/api/plans/${id}/versions`;
+  const of = { path: { planId: id } };
   const queries = useQueryClient();
-  const all = useQuery({ queryKey: ["versions", id], queryFn: () => get<VersionRow[]>(url), staleTime: 0 });
+  const all = useQuery({
+    queryKey: ["versions", id],
+    queryFn: () => said(api.GET("/api/plans/{planId}/versions", { params: of })),
+    staleTime: 0,
+  });
   const [name, setName] = useState("");
   const [problem, setProblem] = useState("");
   const tried = async (work: () => Promise<void>) => {
@@ -28,11 +32,14 @@ function List({ id, shut }: { id: number; shut: () => void }) {
   };
   const keep = () =>
     tried(async () => {
-      await send("POST", url, { name, document: usePlan.getState().document });
+      const { document } = usePlan.getState();
+      if (!document) return;
+      await carriedOut(api.POST("/api/plans/{planId}/versions", { params: of, body: { name, document } }));
       setName("");
       await queries.invalidateQueries({ queryKey: ["versions", id] });
     });
-  const read = (v: VersionRow) => get<PlanDocument>(`${url}/${v.id}`);
+  const read = (v: VersionRow) =>
+    said(api.GET("/api/plans/{planId}/versions/{id}", { params: { path: { planId: id, id: v.id } } }));
   return (
     <>
       <form
@@ -98,7 +105,7 @@ function List({ id, shut }: { id: number; shut: () => void }) {
           </button>
         </div>
       ))}
-      <Trail of={`plans/${id}`} />
+      <Trail of={{ what: "plan", id }} />
     </>
   );
 }

@@ -106,7 +106,7 @@ describe("the edge", () => {
     const d = document([
       { kind: "halfMoon", side: "left", raiseMm: -12 },
       { kind: "nape", form: "square", raiseMm: 3, cornerRadiusMm: 5 },
-      { kind: "hardLine", from: "a", to: "b", widthMm: 2 },
+      { kind: "hardLine", from: "front", to: "crown", widthMm: 2 },
     ]);
     const { handles } = edgeOf(d, undefined, edge);
     expect(handles.map((h) => [h.name, h.heightMm, h.min])).toEqual([

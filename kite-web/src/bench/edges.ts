@@ -1,4 +1,5 @@
 import type { Move, Outline, PlanDocument, ScalpMap, Walk } from "../api/types";
+import { changes } from "../store/asks";
 import { change, editPlan } from "../store/planStore";
 import { RAISE } from "./numbers";
 
@@ -81,16 +82,18 @@ function bands(document: PlanDocument, map: ScalpMap, edge: Walk): Placed {
       min: 4,
       max: 160,
       set: (mm) =>
-        void editPlan("edge", {
-          section: s.id,
-          limit,
-          upper: true,
-          fromX: 0,
-          fromY: 0,
-          x: 0,
-          y: 0,
-          value: mm,
-        }),
+        void editPlan(
+          changes.edge({
+            section: s.id,
+            limit,
+            upper: true,
+            fromX: 0,
+            fromY: 0,
+            x: 0,
+            y: 0,
+            value: mm,
+          }),
+        ),
     });
   }
   return out;
@@ -140,7 +143,7 @@ function raised(
   const [a, b] = span ? [marks[span[0]], marks[span[1]]] : [undefined, undefined];
   if (!span || a === undefined || b === undefined) return { handles: [], lines: [] };
   const [from, to] = a === b ? [a - 12, a + 12] : [Math.min(a, b), Math.max(a, b)];
-  const [, min, max] = RAISE[o.kind];
+  const [, { min, max }] = RAISE[o.kind];
   return {
     lines: [
       {

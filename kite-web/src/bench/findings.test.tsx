@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import type { Finding, PlanDocument, PlanView } from "../api/types";
+import type { Finding, PlanDocument, PlanView, RemedyRow } from "../api/types";
 import { lookAnew, sideOf, useLook } from "../store/lookStore";
 import { change, openPlan, useChosen, usePlan } from "../store/planStore";
 import { takeTried, useTried } from "../store/tryStore";
@@ -58,7 +58,9 @@ it("a finding jumps to its move and turns the head to its place", async () => {
 
 it("a remedy is seen before it is taken, and taking it is one step of undo", async () => {
   const mended = { ...document, title: "mended" };
-  const rows = [{ rule: "r", move: "b", place: "earTopLeft", document: mended, words: "Shorter." }];
+  const rows: RemedyRow[] = [
+    { rule: "r", move: "b", place: "earTopLeft", document: mended, words: "Shorter." },
+  ];
   render(
     <Findings
       read

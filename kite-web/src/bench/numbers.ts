@@ -1,3 +1,4 @@
+import { rangeAt, within } from "../api/range";
 import type { Cut } from "../api/types";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
@@ -26,36 +27,37 @@ export type Changed =
       toDocument: (picked: string) => unknown;
     };
 
-const LENGTHS: Record<string, [string, number, number]> = {
-  "line.lengthMm": ["Length", 0, 1500],
-  "line.farMm": ["Length at the far end", 0, 1500],
-  biteMm: ["Bite", 3, 60],
-  "hand.first.lengthMm": ["Left at the lower edge, lifted", 0, 1500],
+const LENGTHS: Record<string, string> = {
+  "line.lengthMm": "Length",
+  "line.farMm": "Length at the far end",
+  biteMm: "Bite",
+  "hand.first.lengthMm": "Left at the lower edge, lifted",
 };
-/** Label, step, least, most, unit. */
-const PLAIN: Record<string, [string, number, number, number, string]> = {
-  "hold.elevationDeg": ["Elevation", 15, 0, 180, "°"],
-  "line.fingerDeg": ["Finger angle", 5, -60, 60, "°"],
-  "line.fallsDeg": ["Falls toward the back", 5, -45, 45, "°"],
-  rollDeg: ["Fingers rolled up", 5, 0, 45, "°"],
-  "hand.first.elevationDeg": ["Lifted first to", 15, 60, 180, "°"],
-  "hand.tuck.deg": ["In (below 0) or out", 5, -60, 60, "°"],
-  leverMm: ["Lever adds", 0.5, 0, 5, "mm"],
-  gapMm: ["Off the skin at the start", 0.5, 0, 60, "mm"],
-  outDeg: ["Comb leans off the head", 1, -20, 80, "°"],
-  number: ["Guard number", 0.5, 0, 12, ""],
-  passes: ["Passes", 1, 1, 8, ""],
-  depthMm: ["Deepest cut from the ends", 1, 1, 300, "mm"],
-  "outline.lengthMm": ["At the hairline", 0.5, 0, 30, "mm"],
-  "outline.farMm": ["Where the taper ends", 0.5, 1, 80, "mm"],
-  "outline.sideburnMm": ["High at the sideburn", 1, 2, 120, "mm"],
-  "outline.behindEarMm": ["High behind the ear", 1, 2, 120, "mm"],
-  "outline.napeMm": ["High at the nape", 1, 2, 120, "mm"],
+/** Label and step; what a number may be stands in the contract. */
+const PLAIN: Record<string, [label: string, step: number]> = {
+  "hold.elevationDeg": ["Elevation", 15],
+  "line.fingerDeg": ["Finger angle", 5],
+  "line.fallsDeg": ["Falls toward the back", 5],
+  rollDeg: ["Fingers rolled up", 5],
+  "hand.first.elevationDeg": ["Lifted first to", 15],
+  "hand.tuck.deg": ["In (below 0) or out", 5],
+  leverMm: ["Lever adds", 0.5],
+  gapMm: ["Off the skin at the start", 0.5],
+  outDeg: ["Comb leans off the head", 1],
+  number: ["Guard number", 0.5],
+  passes: ["Passes", 1],
+  depthMm: ["Deepest cut from the ends", 1],
+  "outline.lengthMm": ["At the hairline", 0.5],
+  "outline.farMm": ["Where the taper ends", 0.5],
+  "outline.sideburnMm": ["High at the sideburn", 1],
+  "outline.behindEarMm": ["High behind the ear", 1],
+  "outline.napeMm": ["High at the nape", 1],
 };
+/** How far an outline is raised, in the words of each. */
 export const RAISE = {
-  halfMoon: ["Off the ear", -80, 20],
-  sideburn: ["Above its natural end", -60, 40],
-  nape: ["Above the hairline", -300, 40],
+  halfMoon: ["Off the ear", within("halfMoon", "raiseMm")],
+  sideburn: ["Above its natural end", within("sideburnEnd", "raiseMm")],
+  nape: ["Above the hairline", within("napeLine", "raiseMm")],
 } as const;
 
 const readAt = (cut: Cut, path: string): unknown =>
@@ -64,10 +66,11 @@ const readAt = (cut: Cut, path: string): unknown =>
 /** What may be said at a place of a cut; nothing for a place the page does not know. */
 export function changedAt(cut: Cut, path: string, units: Units): Changed | undefined {
   const value = readAt(cut, path);
-  const length = LENGTHS[path];
-  if (length) {
-    const [label, min, max] = length;
-    const inches = units === "INCH";
+  const range = rangeAt(cut, path);
+  const label = LENGTHS[path];
+  if (label !== undefined && range) {
+    const { min, max } = range;
+    const inches = units === "inch";
     const bite = path === "biteMm";
     if (bite && !inches)
       return {
@@ -92,7 +95,7 @@ export function changedAt(cut: Cut, path: string, units: Units): Changed | undef
     };
   }
   if (path === "outline.raiseMm" && cut.kind === "edge" && cut.outline.kind in RAISE) {
-    const [label, min, max] = RAISE[cut.outline.kind as keyof typeof RAISE];
+    const [label, { min, max }] = RAISE[cut.outline.kind as keyof typeof RAISE];
     return {
       kind: "number",
       label,
@@ -104,21 +107,21 @@ export function changedAt(cut: Cut, path: string, units: Units): Changed | undef
       toDocument: (v) => v,
     };
   }
-  if (path === "share")
+  if (path === "share" && range)
     return {
       kind: "number",
       label: "Share of the hairs",
       value: Math.round(100 * (value as number)),
       step: 5,
-      min: 1,
-      max: 95,
+      min: Math.round(100 * range.min),
+      max: Math.round(100 * range.max),
       unit: "%",
       toDocument: (v) => v / 100,
     };
   const plain = PLAIN[path];
-  if (plain && typeof value === "number") {
-    const [label, step, min, max, unit] = plain;
-    return { kind: "number", label, value, step, min, max, unit, toDocument: (v) => v };
+  if (plain && range && typeof value === "number") {
+    const [label, step] = plain;
+    return { kind: "number", label, value, step, ...range, toDocument: (v) => v };
   }
   return picked(cut, path, value);
 }

@@ -1,28 +1,3 @@
-export const PLACES = [
-  ["front", "front"],
-  ["recessionLeft", "left recession"],
-  ["recessionRight", "right recession"],
-  ["templeLeft", "left temple"],
-  ["templeRight", "right temple"],
-  ["sideburnLeft", "left sideburn"],
-  ["sideburnRight", "right sideburn"],
-  ["earTopLeft", "left ear top"],
-  ["earTopRight", "right ear top"],
-  ["behindEarLeft", "left behind-ear corner"],
-  ["behindEarRight", "right behind-ear corner"],
-  ["mastoidLeft", "left mastoid"],
-  ["mastoidRight", "right mastoid"],
-  ["napeCornerLeft", "left nape corner"],
-  ["napeCornerRight", "right nape corner"],
-  ["nape", "nape"],
-  ["apex", "apex"],
-  ["ridgeLeft", "left ridge"],
-  ["ridgeRight", "right ridge"],
-  ["crown", "crown"],
-  ["dropCrown", "drop crown"],
-  ["occipital", "occipital bone"],
-] as const;
-
 export const FACINGS = [
   ["up", "up"],
   ["down", "down"],

@@ -1,7 +1,7 @@
 import { cleanup, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, expect, it } from "vitest";
-import type { Comb, Cut, Fingers, Move, PlanView, SaidPart } from "../api/types";
+import type { Comb, Cut, Fingers, Move, SaidPart } from "../api/types";
 import { openPlan, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { changedAt } from "./numbers";
@@ -25,24 +25,31 @@ function Said({ parts, units }: { parts: SaidPart[]; units: Units }) {
   return now ? <Sentence parts={parts} cut={now} at={["moves", 0, "cut"]} units={units} /> : null;
 }
 
-function show(of: Cut, parts: SaidPart[], units: Units = "CM") {
+function show(of: Cut, parts: SaidPart[], units: Units = "cm") {
   openPlan({
     id: 1,
     clientId: 1,
     clientName: "",
     version: 2,
     updatedAt: "",
-    document: { version: 4, title: "", head: { kind: "ball" }, sections: [], moves: [{ cut: of } as Move] },
-  } as PlanView);
+    document: {
+      version: 4,
+      title: "",
+      head: { kind: "measured", girthMm: 570 },
+      sections: [],
+      start: { kind: "taped", tapedMm: {} },
+      moves: [{ cut: of } as Move],
+    },
+  });
   render(<Said parts={parts} units={units} />);
 }
 
 const PARTS: SaidPart[] = [
-  { text: "Over the fingers, held ", path: null },
+  { text: "Over the fingers, held " },
   { text: "at 45°", path: "hold.elevationDeg" },
-  { text: ", cut to ", path: null },
+  { text: ", cut to " },
   { text: "6.0 cm", path: "line.lengthMm" },
-  { text: "; ", path: null },
+  { text: "; " },
   { text: "travelling guide", path: "guide.kind" },
 ];
 
@@ -69,11 +76,11 @@ it("words that nothing stands behind stay words", () => {
 });
 
 it("lengths are said in the stylist's units and kept in millimetres", () => {
-  const inches = changedAt(fingers, "line.lengthMm", "INCH");
+  const inches = changedAt(fingers, "line.lengthMm", "inch");
   expect(inches).toMatchObject({ unit: "in", step: 0.125 });
   if (inches?.kind === "number") expect(inches.toDocument(2)).toBeCloseTo(50.8, 9);
-  expect(changedAt(fingers, "biteMm", "CM")).toMatchObject({ unit: "mm", value: 12, step: 1 });
+  expect(changedAt(fingers, "biteMm", "cm")).toMatchObject({ unit: "mm", value: 12, step: 1 });
   const comb: Comb = { kind: "comb", gapMm: 8, outDeg: 3, thicknessMm: 2, tool: "clipper" };
-  expect(changedAt(comb, "gapMm", "CM")).toMatchObject({ value: 8, min: 0, max: 60 });
-  expect(changedAt(comb, "tool", "CM")).toMatchObject({ kind: "pick", value: "clipper" });
+  expect(changedAt(comb, "gapMm", "cm")).toMatchObject({ value: 8, min: 0, max: 60 });
+  expect(changedAt(comb, "tool", "cm")).toMatchObject({ kind: "pick", value: "clipper" });
 });

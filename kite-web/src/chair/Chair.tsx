@@ -1,8 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { get } from "../api/http";
-import type { PlanView } from "../api/types";
+import { api, said } from "../api/http";
 import { useHead } from "../bench/useHead";
 import { useLearnt } from "../client/useLearnt";
 import { KiteString } from "../draw/KiteString";
@@ -48,7 +47,7 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
   const move = document.moves[at];
   const plan = useQuery({
     queryKey: ["chair-plan", id],
-    queryFn: () => get<PlanView>(`/api/plans/${id}`),
+    queryFn: () => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
     retry: false,
   });
   const bias = useLearnt(plan.data?.clientId).data?.find((l) => l.what === "bias");

@@ -1,20 +1,25 @@
 import { useEffect, useState } from "react";
-import { send } from "../api/http";
-import type { Move, PlanDocument, Replanned } from "../api/types";
-import { PLACES } from "../bench/places";
+import { api, said } from "../api/http";
+import { PLACES } from "../api/names";
+import type { Move, Place, PlanDocument, Replanned } from "../api/types";
 import { Stepper } from "../bench/Stepper";
 import { write } from "../store/chairStore";
 import type { Stands } from "../store/sitting";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
 
 /** Where a slip is likeliest, by where the stylist stands. */
-const NEAR = { front: "front", left: "ridgeLeft", right: "ridgeRight", back: "crown" };
+const NEAR: Record<Move["stand"], Place> = {
+  front: "front",
+  left: "ridgeLeft",
+  right: "ridgeRight",
+  back: "crown",
+};
 
 type Props = { slip: boolean; move: Move; stands: Stands; units: Units; shut: () => void };
 
 /** More came off than planned, or something was measured: what is left is planned anew, and taken or not. */
 export function Slip({ slip, move, stands, units, shut }: Props) {
-  const [place, setPlace] = useState<string>(NEAR[move.stand]);
+  const [place, setPlace] = useState<Place>(NEAR[move.stand]);
   const [mm, setMm] = useState(slip ? 10 : 50);
   const [comb, setComb] = useState(false);
   const [answer, setAnswer] = useState<Replanned | null>(null);
@@ -34,11 +39,15 @@ export function Slip({ slip, move, stands, units, shut }: Props) {
     const { document, done } = asDone(stands, move.id);
     try {
       setAnswer(
-        await send<Replanned>("POST", "/api/replan", {
-          document,
-          done,
-          [slip ? "tookMoreMm" : "measuredMm"]: { [place]: mm },
-        }),
+        await said(
+          api.POST("/api/replan", {
+            body: {
+              document,
+              done,
+              [slip ? "tookMoreMm" : "measuredMm"]: { [place]: mm },
+            },
+          }),
+        ),
       );
       setProblem("");
     } catch (e) {
@@ -77,7 +86,7 @@ export function Slip({ slip, move, stands, units, shut }: Props) {
         <select
           className="select touch w-56 text-lg"
           value={place}
-          onChange={(e) => setPlace(e.target.value)}
+          onChange={(e) => setPlace(PLACES.find(([id]) => id === e.target.value)?.[0] ?? place)}
         >
           {PLACES.map(([id, name]) => (
             <option key={id} value={id}>
@@ -89,7 +98,7 @@ export function Slip({ slip, move, stands, units, shut }: Props) {
       <Stepper
         label={slip ? "Too much by" : "Length there"}
         value={toShown(mm, units)}
-        step={units === "CM" ? 0.1 : stepOf(units)}
+        step={units === "cm" ? 0.1 : stepOf(units)}
         min={0}
         max={toShown(1500, units)}
         unit={unitOf(units)}

@@ -34,7 +34,7 @@ function sheets(answers: Record<string, unknown>, more: Partial<Stands> = {}) {
     <Sheets
       move={moves[1] as unknown as Move}
       stands={{ ...stands(sitting), ...more }}
-      units="CM"
+      units="cm"
       moved={moved}
     />,
     { "POST /api/sittings/": new Error("gone"), ...answers },

@@ -15,7 +15,6 @@ import { type Sitting, stands } from "../store/sitting";
 import { lengthWords, type Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 
-type Round = { items: CheckItem[]; words: string[] };
 const MISSES = [3, 5, 10, 15];
 const FAR =
   "Step back and look from afar and in the mirror: level, balanced, the outline clean. Show the client the back.";
@@ -38,7 +37,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const t = useMemo(() => stands(sitting), [sitting]);
   const round = useQuery({
     queryKey: ["check-round", id, JSON.stringify(t.document.moves)],
-    queryFn: () => keptJson<Round>("/api/check-round", t.document),
+    queryFn: () => keptJson("/api/check-round", t.document),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const { outcome } = useOutcome(t.document, true);
@@ -71,8 +70,9 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
     () =>
       item && places
         ? [item.place, ...(item.kind === "balance" ? [item.place.replace("Left", "Right")] : [])].map((p) => {
-            const spot = places[p];
-            return spot ? <Pin3D key={p} at={spot} /> : null;
+            const [x, y, z] = places[p] ?? [];
+            if (x === undefined || y === undefined || z === undefined) return null;
+            return <Pin3D key={p} at={[x, y, z]} />;
           })
         : null,
     [item, places],

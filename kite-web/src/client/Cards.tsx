@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 import type { CardsRead } from "../api/types";
 import { TakeOut } from "../frame/TakeOut";
 
@@ -12,7 +12,7 @@ export function Cards() {
   const [read, setRead] = useState<CardsRead>();
   const [taken, setTaken] = useState<Set<number>>(new Set());
   const reading = useMutation({
-    mutationFn: (text: string) => send<CardsRead>("POST", "/api/contacts/read", { text }),
+    mutationFn: (text: string) => said(api.POST("/api/contacts/read", { body: { text } })),
     onSuccess: (r) => {
       setRead(r);
       setTaken(new Set(r.cards.flatMap((c, i) => (c.sameAs ? [] : [i]))));
@@ -20,11 +20,7 @@ export function Cards() {
   });
   const taking = useMutation({
     mutationFn: () =>
-      send(
-        "POST",
-        "/api/contacts",
-        read?.cards.filter((_, i) => taken.has(i)),
-      ),
+      carriedOut(api.POST("/api/contacts", { body: (read?.cards ?? []).filter((_, i) => taken.has(i)) })),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["clients"] });
       go("/clients");

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { get, send } from "../api/http";
-import type { Added, ClientView } from "../api/types";
+import { api, said } from "../api/http";
+import type { NewPlan } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { Trail } from "../frame/Trail";
@@ -26,11 +26,15 @@ export function ClientPage({ units, erases }: Props) {
   const id = Number(useParams().id);
   const go = useNavigate();
   const queries = useQueryClient();
-  const client = useQuery({ queryKey: ["client", id], queryFn: () => get<ClientView>(`/api/clients/${id}`) });
+  const client = useQuery({
+    queryKey: ["client", id],
+    queryFn: () => said(api.GET("/api/clients/{id}", { params: { path: { id } } })),
+  });
   const [problem, setProblem] = useState("");
   const [erasing, setErasing] = useState(false);
   const add = useMutation({
-    mutationFn: (body: unknown) => send<Added>("POST", `/api/clients/${id}/plans`, body),
+    mutationFn: (body: NewPlan) =>
+      said(api.POST("/api/clients/{clientId}/plans", { params: { path: { clientId: id } }, body })),
     onSuccess: async (a) => {
       await queries.invalidateQueries({ queryKey: ["client", id] });
       go(`/plans/${a.id}`);
@@ -38,7 +42,8 @@ export function ClientPage({ units, erases }: Props) {
     onError: (e) => setProblem(e.message),
   });
   const sitDown = useMutation({
-    mutationFn: () => send<Added>("POST", `/api/clients/${id}/sitdowns`, {}),
+    mutationFn: () =>
+      said(api.POST("/api/clients/{clientId}/sitdowns", { params: { path: { clientId: id } } })),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["client", id] });
       go(`/clients/${id}/sit`);
@@ -145,7 +150,7 @@ export function ClientPage({ units, erases }: Props) {
             </div>
           </>
         )}
-        {shown && <Trail of={`clients/${id}`} />}
+        {shown && <Trail of={{ what: "client", id }} />}
         {erases && <OwnData clientId={id} name={c.name} erasing={setErasing} />}
       </section>
     </div>

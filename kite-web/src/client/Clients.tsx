@@ -1,8 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { get } from "../api/http";
-import type { ClientRow } from "../api/types";
+import { api, said } from "../api/http";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { ErasedClients } from "./ErasedClients";
@@ -11,7 +10,7 @@ export function Clients({ erases }: { erases: boolean }) {
   const [find, setFind] = useState("");
   const all = useQuery({
     queryKey: ["clients", find],
-    queryFn: () => get<ClientRow[]>(`/api/clients?q=${encodeURIComponent(find)}`),
+    queryFn: () => said(api.GET("/api/clients", { params: { query: { q: find } } })),
     placeholderData: (last) => last,
   });
   if (all.isPending) return <Loading what="the clients" />;

@@ -1,6 +1,6 @@
 import { useQueries } from "@tanstack/react-query";
-import { get } from "../api/http";
-import type { VisitLengths, VisitRow } from "../api/types";
+import { api, said } from "../api/http";
+import type { VisitRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Problem } from "../frame/Problem";
 import { lengthWords, type Units } from "../store/units";
@@ -17,7 +17,7 @@ export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units 
   const asked = useQueries({
     queries: rows.map((v) => ({
       queryKey: ["visit-lengths", v.id],
-      queryFn: () => get<VisitLengths>(`/api/visits/${v.id}/lengths`),
+      queryFn: () => said(api.GET("/api/visits/{id}/lengths", { params: { path: { id: v.id } } })),
       staleTime: Number.POSITIVE_INFINITY,
     })),
   });

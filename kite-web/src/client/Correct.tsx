@@ -1,9 +1,10 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { send } from "../api/http";
-import type { ClientView } from "../api/types";
+import { api, carriedOut } from "../api/http";
+import type { ClientView, NewClient } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { clientOf } from "./clientOf";
 
 const FIELDS = [
   ["name", "Name", "text"],
@@ -17,7 +18,8 @@ export function Correct({ client }: { client: ClientView }) {
   const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   const correct = useMutation({
-    mutationFn: (body: unknown) => send("PUT", `/api/clients/${client.id}`, body),
+    mutationFn: (body: NewClient) =>
+      carriedOut(api.PUT("/api/clients/{id}", { params: { path: { id: client.id } }, body })),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["client", client.id] });
       setOpen(false);
@@ -25,7 +27,7 @@ export function Correct({ client }: { client: ClientView }) {
   });
   const submit = (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
-    correct.mutate(Object.fromEntries(new FormData(e.currentTarget)));
+    correct.mutate(clientOf(new FormData(e.currentTarget)));
   };
   return (
     <>

@@ -1,6 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { get, send } from "../api/http";
-import type { ErasedClient } from "../api/types";
+import { api, carriedOut, said } from "../api/http";
 import { Problem } from "../frame/Problem";
 
 /** Who was erased in the last day and can still be brought back; nothing where there is nobody. */
@@ -8,10 +7,11 @@ export function ErasedClients() {
   const queries = useQueryClient();
   const all = useQuery({
     queryKey: ["erased"],
-    queryFn: async () => (await get<{ clients: ErasedClient[] }>("/api/clients/erased")).clients,
+    queryFn: async () => (await said(api.GET("/api/clients/erased"))).clients,
   });
   const undo = useMutation({
-    mutationFn: (id: number) => send("POST", `/api/clients/${id}/unerase`, {}),
+    mutationFn: (id: number) =>
+      carriedOut(api.POST("/api/clients/{id}/unerase", { params: { path: { id } } })),
     onSettled: () =>
       Promise.all([
         queries.invalidateQueries({ queryKey: ["erased"] }),

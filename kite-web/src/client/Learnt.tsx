@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { remove } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import { Problem } from "../frame/Problem";
 import { useLearnt } from "./useLearnt";
 
@@ -8,7 +8,8 @@ export function Learnt({ clientId }: { clientId: number }) {
   const queries = useQueryClient();
   const learnt = useLearnt(clientId);
   const forget = useMutation({
-    mutationFn: () => remove(`/api/clients/${clientId}/learnt`),
+    mutationFn: () =>
+      carriedOut(api.DELETE("/api/clients/{id}/learnt", { params: { path: { id: clientId } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ["learnt", clientId] }),
   });
   if (!learnt.data) return <Problem error={learnt.error} />;

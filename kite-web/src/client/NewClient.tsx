@@ -1,20 +1,21 @@
 import { useMutation } from "@tanstack/react-query";
 import type { FormEvent } from "react";
 import { useNavigate } from "react-router";
-import { ApiError, send } from "../api/http";
-import type { Added } from "../api/types";
+import { ApiError, api, said } from "../api/http";
+import type { NewClient as NewClientAsked } from "../api/types";
+import { clientOf } from "./clientOf";
 
 /** Who is in the chair: a name is enough; everything else is picked at the sit-down. */
 export function NewClient() {
   const go = useNavigate();
   const add = useMutation({
-    mutationFn: (body: unknown) => send<Added>("POST", "/api/clients", body),
+    mutationFn: (body: NewClientAsked) => said(api.POST("/api/clients", { body })),
     onSuccess: (a) => go(`/clients/${a.id}/sit`),
   });
   const problems = add.error instanceof ApiError ? add.error.problems : [];
   const submit = (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
-    add.mutate(Object.fromEntries(new FormData(e.currentTarget)));
+    add.mutate(clientOf(new FormData(e.currentTarget)));
   };
   const field = (name: string, title: string, type = "text") => {
     const p = problems.find((q) => q.path === `$.${name}`);

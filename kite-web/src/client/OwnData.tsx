@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { remove } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 
@@ -19,7 +19,10 @@ export function OwnData({ clientId, name, erasing }: Props) {
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState("");
   const erase = useMutation({
-    mutationFn: () => remove(`/api/clients/${clientId}?name=${encodeURIComponent(typed)}`),
+    mutationFn: () =>
+      carriedOut(
+        api.DELETE("/api/clients/{id}", { params: { path: { id: clientId }, query: { name: typed } } }),
+      ),
     onMutate: () => erasing(true),
     onError: () => erasing(false),
     onSuccess: async () => {

@@ -1,10 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
-import { get, remove, upload } from "../api/http";
-import type { PhotoRow } from "../api/types";
+import { api, carriedOut, said, upload } from "../api/http";
 import { Problem } from "../frame/Problem";
-
-type Kept = { agreed: boolean; photos: PhotoRow[] };
 
 /** Photographs of a client, and taking in more where they agreed to it. */
 export function Photos({ clientId, sitting }: { clientId: number; sitting?: string }) {
@@ -13,7 +10,7 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
   const [problem, setProblem] = useState<Error | null>(null);
   const kept = useQuery({
     queryKey: ["photos", clientId],
-    queryFn: () => get<Kept>(`/api/clients/${clientId}/photos`),
+    queryFn: () => said(api.GET("/api/clients/{clientId}/photos", { params: { path: { clientId } } })),
     retry: false,
   });
   const again = () => queries.invalidateQueries({ queryKey: ["photos", clientId] });
@@ -54,7 +51,12 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
               <button
                 type="button"
                 className="touch cursor-pointer text-sm underline"
-                onClick={() => remove(`/api/photos/${p.id}`).then(again, setProblem)}
+                onClick={() =>
+                  carriedOut(api.DELETE("/api/photos/{id}", { params: { path: { id: p.id } } })).then(
+                    again,
+                    setProblem,
+                  )
+                }
               >
                 Remove
               </button>

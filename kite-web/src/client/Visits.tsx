@@ -35,7 +35,7 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
                 {v.priceCents !== undefined && ` · ${(v.priceCents / 100).toFixed(2)}`}
               </p>
               {v.remarks && <p>{v.remarks}</p>}
-              <Trail of={`visits/${v.id}`} />
+              <Trail of={{ what: "visit", id: v.id }} />
             </div>
             <button
               type="button"

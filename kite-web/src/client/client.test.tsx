@@ -76,7 +76,7 @@ it("shows a head for each time the client sat down, with words for its hair", ()
   render(
     <HeadsOverTime
       rows={[row(3, 1), row(2, 0.9), row(1, 0.78), { ...row(0, 0.5), earToEarMm: 350 }]}
-      units="CM"
+      units="cm"
     />,
   );
   expect(screen.getAllByTestId("sat-down")).toHaveLength(4);
@@ -85,6 +85,6 @@ it("shows a head for each time the client sat down, with words for its hair", ()
   }
   expect(screen.getByText(/ear to ear 35.0 cm/)).toBeTruthy();
   cleanup();
-  render(<HeadsOverTime rows={[]} units="CM" />);
+  render(<HeadsOverTime rows={[]} units="cm" />);
   expect(screen.getByText(/Not measured yet/)).toBeTruthy();
 });

@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { get } from "../api/http";
-import type { Lesson } from "../api/types";
+import { api, said } from "../api/http";
 
 /** What visits taught of a client. */
 export const useLearnt = (clientId: number | undefined) =>
   useQuery({
     queryKey: ["learnt", clientId],
-    queryFn: async () => (await get<{ lessons: Lesson[] }>(`/api/clients/${clientId}/learnt`)).lessons,
+    queryFn: async () =>
+      (await said(api.GET("/api/clients/{id}/learnt", { params: { path: { id: clientId ?? 0 } } }))).lessons,
     enabled: clientId !== undefined,
     retry: false,
   });

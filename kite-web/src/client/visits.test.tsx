@@ -50,11 +50,11 @@ test("one visit shows planned against measured, two are held against each other"
           title: "Cut",
           finishedAt: "2026-10-01T10:00:00Z",
           plannedMinutes: 40,
-          places: [{ place: "APEX", plannedMm: url.includes("/1/") ? 60 : 40, measuredMm: 57 }],
+          places: [{ place: "apex", plannedMm: url.includes("/1/") ? 60 : 40, measuredMm: 57 }],
         }),
       ),
   );
-  await shown(<Visits rows={[visit(1), visit(2)]} units="CM" />);
+  await shown(<Visits rows={[visit(1), visit(2)]} units="cm" />);
   expect(host.textContent).toContain("42.50");
   await act(async () => button("Look at").click());
   await act(async () => new Promise((r) => setTimeout(r, 30)));

@@ -1,6 +1,6 @@
 import { useMutation } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { remove } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import type { AppointmentRow, DiaryView } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { clock, type Day, dayOf, long, minuteOf, STEP_MIN } from "./times";
@@ -20,7 +20,10 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
   const day = dayOf(row.startsAt, zone);
   const from = minuteOf(row.startsAt, zone);
   const minutes = Math.round((Date.parse(row.endsAt) - Date.parse(row.startsAt)) / 60_000);
-  const cancel = useMutation({ mutationFn: () => remove(`/api/appointments/${row.id}`), onSuccess: done });
+  const cancel = useMutation({
+    mutationFn: () => carriedOut(api.DELETE("/api/appointments/{id}", { params: { path: { id: row.id } } })),
+    onSuccess: done,
+  });
   return (
     <Dialog title={row.clientName} shut={shut}>
       <p className="text-xl">

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { get, remove, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 import type { ClientRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
@@ -27,19 +27,24 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
   const [from, setFrom] = useState(minute);
   const clients = useQuery({
     queryKey: ["clients", asked],
-    queryFn: () => get<ClientRow[]>(`/api/clients?q=${encodeURIComponent(asked)}`),
+    queryFn: () => said(api.GET("/api/clients", { params: { query: { q: asked } } })),
     placeholderData: (last) => last,
   });
   const waiting = useWaiting();
   const book = useMutation({
     mutationFn: async (c: { id: number; planId?: number; waits?: number }) => {
-      await send("POST", "/api/appointments", {
-        personId,
-        clientId: c.id,
-        planId: c.planId,
-        startsAt: moment(day, from, zone),
-      });
-      if (c.waits !== undefined) await remove(`/api/waiting/${c.waits}`);
+      await carriedOut(
+        api.POST("/api/appointments", {
+          body: {
+            personId,
+            clientId: c.id,
+            planId: c.planId,
+            startsAt: moment(day, from, zone),
+          },
+        }),
+      );
+      if (c.waits !== undefined)
+        await carriedOut(api.DELETE("/api/waiting/{id}", { params: { path: { id: c.waits } } }));
     },
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["waiting"] });
@@ -48,12 +53,15 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
   });
   const wait = useMutation({
     mutationFn: (c: ClientRow) =>
-      send("POST", "/api/waiting", {
-        clientId: c.id,
-        planId: c.planId,
-        personId: null,
-        until: shifted(day, WAITS_DAYS),
-      }),
+      carriedOut(
+        api.POST("/api/waiting", {
+          body: {
+            clientId: c.id,
+            planId: c.planId,
+            until: shifted(day, WAITS_DAYS),
+          },
+        }),
+      ),
     onSuccess: () => queries.invalidateQueries({ queryKey: ["waiting"] }),
   });
   const first = (waiting.data ?? []).filter((w) => w.personId === undefined || w.personId === personId);

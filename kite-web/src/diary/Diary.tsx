@@ -1,7 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { get, send } from "../api/http";
-import type { DiaryView } from "../api/types";
+import { api, carriedOut, said } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
 import { AppointmentSheet } from "./AppointmentSheet";
 import { BookForm } from "./BookForm";
@@ -27,8 +26,10 @@ export function Diary() {
   const diary = useQuery({
     queryKey: ["diary", first, week],
     queryFn: () =>
-      get<DiaryView>(
-        `/api/diary?days=${week ? 7 : 1}${first ? `&from=${week ? mondayOf(first) : first}` : ""}`,
+      said(
+        api.GET("/api/diary", {
+          params: { query: { days: week ? 7 : 1, from: first && (week ? mondayOf(first) : first) } },
+        }),
       ),
     placeholderData: (last) => last,
   });
@@ -40,12 +41,17 @@ export function Diary() {
   };
   const move = useMutation({
     mutationFn: (d: Dropped) =>
-      send("PUT", `/api/appointments/${d.row.id}`, {
-        version: d.row.version,
-        personId: d.personId,
-        startsAt: d.startsAt,
-        minutes: d.minutes,
-      }),
+      carriedOut(
+        api.PUT("/api/appointments/{id}", {
+          params: { path: { id: d.row.id } },
+          body: {
+            version: d.row.version,
+            personId: d.personId,
+            startsAt: d.startsAt,
+            minutes: d.minutes,
+          },
+        }),
+      ),
     onSuccess: done,
     onError: async (e) => {
       setProblem(e.message);

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import type { ChangeEvent } from "react";
-import { send, upload } from "../api/http";
+import { api, said, upload } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 
@@ -8,7 +8,7 @@ import { Problem } from "../frame/Problem";
 export function FeedAddress() {
   const queries = useQueryClient();
   const feed = useMutation({
-    mutationFn: (anew: boolean) => send<{ path: string }>("POST", `/api/diary/feed?anew=${anew}`, {}),
+    mutationFn: (anew: boolean) => said(api.POST("/api/diary/feed", { params: { query: { anew } } })),
   });
   const busy = useMutation({
     mutationFn: (file: Blob) => upload<{ times: number }>("/api/diary/busy", file, () => undefined),

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { get, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 import type { AppointmentRow, PushedRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
@@ -19,11 +19,12 @@ export function Late({ row, zone, done, shut }: Props) {
   const iso = new Date(freeAt).toISOString();
   const paper = useQuery({
     queryKey: ["late", row.personId, iso],
-    queryFn: () => get<Paper>(`/api/diary/late?personId=${row.personId}&freeAt=${iso}`),
+    queryFn: () =>
+      said(api.GET("/api/diary/late", { params: { query: { personId: row.personId, freeAt: iso } } })),
     placeholderData: (last) => last,
   });
   const move = useMutation({
-    mutationFn: (p: Paper) => send("POST", "/api/diary/late", p),
+    mutationFn: (p: Paper) => carriedOut(api.POST("/api/diary/late", { body: p })),
     onSuccess: done,
     onError: () => paper.refetch(),
   });

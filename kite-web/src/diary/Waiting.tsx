@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { remove } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 import { useWaiting } from "./useWaiting";
@@ -11,7 +11,7 @@ export function Waiting() {
   const [open, setOpen] = useState(false);
   const list = useWaiting();
   const gone = useMutation({
-    mutationFn: (id: number) => remove(`/api/waiting/${id}`),
+    mutationFn: (id: number) => carriedOut(api.DELETE("/api/waiting/{id}", { params: { path: { id } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ["waiting"] }),
   });
   const rows = list.data ?? [];

@@ -1,10 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { get } from "../api/http";
-import type { WaitingRow } from "../api/types";
+import { api, said } from "../api/http";
 
 /** Who would come sooner, the longest waiting first. */
 export const useWaiting = () =>
   useQuery({
     queryKey: ["waiting"],
-    queryFn: async () => (await get<{ waiting: WaitingRow[] }>("/api/waiting")).waiting,
+    queryFn: async () => (await said(api.GET("/api/waiting"))).waiting,
   });

@@ -87,7 +87,7 @@ it("the profile lies lower after a move that cuts", () => {
     beforeMm: [80, 80, 80],
     afterMove: [{ move: "a", lengthMm: [40, 80, 80] }],
   };
-  render(<Profile walk={walk} step={0} units="CM" />);
+  render(<Profile walk={walk} step={0} units="cm" />);
   const points = (screen.getByTestId("after-centre").getAttribute("d") ?? "").match(/[\d.]+,[\d.]+/g) ?? [];
   const [first, last] = [points[0], points[2]].map((p) => Number(p?.split(",")[1]));
   expect(first).toBeGreaterThan(last as number);

@@ -35,7 +35,7 @@ it("draws what looks at the eye and leaves out what looks away", () => {
 });
 
 it("labels the contour it draws, in the stylist's units", () => {
-  render(<HeadSvg head={head} paint={paint} view="front" units="CM" label="head" />);
+  render(<HeadSvg head={head} paint={paint} view="front" units="cm" label="head" />);
   expect(screen.getByText("2.0 cm")).toBeTruthy();
   expect(screen.getByRole("img", { name: "head" })).toBeTruthy();
 });
@@ -62,7 +62,7 @@ it("the profile's table says what the drawing shows, in its order", () => {
     beforeMm: [80, 80, 80],
     afterMove: [{ move: "a", lengthMm: [40, 62, 80] }],
   };
-  render(<ProfileTable walk={walk} units="CM" />);
+  render(<ProfileTable walk={walk} units="cm" />);
   const rows = screen.getAllByRole("row").map((r) => r.textContent);
   expect(rows).toEqual(["PlaceNowLeft in the end, cm", "front8.0 cm4", "apex8.0 cm6.2"]);
 });

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import type { Outcome } from "../api/binary";
-import { bytes, get } from "../api/http";
+import { api, said } from "../api/http";
 import type { CoatRow, PlanDocument, Ramp } from "../api/types";
 import { asksServer, type Coat, changePaint, coatPaint, lengthPaint, type Paint, toolPaint } from "./coats";
 
@@ -22,14 +22,21 @@ export function useBenchPaint({ document, outcome, ramp, coat, done, before }: A
 } {
   const rows = useQuery({
     queryKey: ["coats"],
-    queryFn: () => get<CoatRow[]>("/api/coats"),
+    queryFn: () => said(api.GET("/api/coats")),
     staleTime: Number.POSITIVE_INFINITY,
   }).data;
   const [asked, setAsked] = useState<{ coat: Coat; values: Float32Array }>();
   useEffect(() => {
     if (!asksServer(coat)) return;
     const abort = new AbortController();
-    bytes(`/api/coat?of=${coat}`, document, abort.signal)
+    said(
+      api.POST("/api/coat", {
+        params: { query: { of: coat } },
+        body: document,
+        signal: abort.signal,
+        parseAs: "arrayBuffer",
+      }),
+    )
       .then((b) => setAsked({ coat, values: new Float32Array(b) }))
       .catch(() => undefined);
     return () => abort.abort();

@@ -1,5 +1,5 @@
+import { placeName } from "../api/names";
 import type { FallReading, Walk } from "../api/types";
-import { PLACES } from "../bench/places";
 
 export const WALK_NAMES = {
   centre: "Centre, front to nape",
@@ -7,7 +7,6 @@ export const WALK_NAMES = {
   edge: "Round the hairline",
 };
 
-const NAMES: Record<string, string> = { ...Object.fromEntries(PLACES), occipital: "occipital" };
 const JUMP_MM = 9;
 const JUMPS_APART_MM = 12;
 const WEIGHT_NEAR_MM = 8;
@@ -15,7 +14,7 @@ const WEIGHT_NEAR_MM = 8;
 /** The named places a walk passes, in its order. */
 export function marksOf(walk: Walk): { place: string; name: string; atMm: number }[] {
   return Object.entries(walk.marksMm)
-    .map(([place, atMm]) => ({ place, name: NAMES[place] ?? place, atMm }))
+    .map(([place, atMm]) => ({ place, name: placeName(place), atMm }))
     .sort((a, b) => a.atMm - b.atMm);
 }
 

@@ -3,21 +3,13 @@ import { keptJson } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { NextVisit } from "./NextVisit";
 
-type Finishing = {
-  steps: { damp: string; words: string }[];
-  home: string[];
-  returnFrom: number;
-  returnTo: number;
-  returnWords: string;
-};
-
 type Props = { document: PlanDocument; planId: number; clientId: number };
 
 /** How it is dried and set, what the client does at home, and when to come back. */
 export function AfterCut({ document, planId, clientId }: Props) {
   const after = useQuery({
     queryKey: ["finishing", planId, JSON.stringify(document.styling ?? null)],
-    queryFn: () => keptJson<Finishing>("/api/finishing", document),
+    queryFn: () => keptJson("/api/finishing", document),
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (after.error) return <p role="alert">{after.error.message}</p>;

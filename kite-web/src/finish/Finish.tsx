@@ -1,8 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { get, send } from "../api/http";
-import type { PlanView } from "../api/types";
+import { api, said } from "../api/http";
 import { Photos } from "../client/Photos";
 import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
@@ -16,7 +15,10 @@ export function Finish() {
   const id = Number(useParams().id);
   const go = useNavigate();
   const queries = useQueryClient();
-  const plan = useQuery({ queryKey: ["finish-plan", id], queryFn: () => get<PlanView>(`/api/plans/${id}`) });
+  const plan = useQuery({
+    queryKey: ["finish-plan", id],
+    queryFn: () => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
+  });
   const [session] = useState(() => {
     const kept = keptSitting(id);
     return kept
@@ -34,18 +36,22 @@ export function Finish() {
   const store = useMutation({
     mutationFn: async () => {
       await sendKept(id);
-      const added = await send("POST", "/api/visits", {
-        token: session.token,
-        planId: id,
-        startedAt: session.startedAt,
-        finishedAt,
-        movesDone: done,
-        remarks,
-        priceCents: price === "" ? null : Math.round(Number(price.replace(",", ".")) * 100),
-      });
+      const added = await said(
+        api.POST("/api/visits", {
+          body: {
+            token: session.token,
+            planId: id,
+            startedAt: session.startedAt,
+            finishedAt,
+            movesDone: done,
+            remarks,
+            priceCents: price === "" ? undefined : Math.round(Number(price.replace(",", ".")) * 100),
+          },
+        }),
+      );
       const clientId = plan.data?.clientId;
       for (const t of usedIn(kit.data ?? []))
-        if (used.has(t.id)) await did.mutateAsync({ tool: t.id, act: "USED", clientId });
+        if (used.has(t.id)) await did.mutateAsync({ tool: t.id, act: "used", clientId });
       return added;
     },
     onSuccess: async () => {

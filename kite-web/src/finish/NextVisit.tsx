@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { addDays, format } from "date-fns";
 import { useState } from "react";
-import { get, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 
 type Free = { personId: number; stylist: string; startsAt: string; minutes: number };
 type Props = { planId: number; clientId: number; words: string; weeks: number };
@@ -12,18 +12,22 @@ export function NextVisit({ planId, clientId, words, weeks }: Props) {
   const from = format(addDays(new Date(), Math.round(weeks * 7) + later), "yyyy-MM-dd");
   const free = useQuery({
     queryKey: ["free", planId, from],
-    queryFn: () => get<Free>(`/api/diary/free?planId=${planId}&from=${from}`),
+    queryFn: () => said(api.GET("/api/diary/free", { params: { query: { planId, from } } })),
     placeholderData: (last) => last,
   });
   const book = useMutation({
     mutationFn: (f: Free) =>
-      send("POST", "/api/appointments", {
-        personId: f.personId,
-        clientId,
-        planId,
-        startsAt: f.startsAt,
-        minutes: f.minutes,
-      }),
+      carriedOut(
+        api.POST("/api/appointments", {
+          body: {
+            personId: f.personId,
+            clientId,
+            planId,
+            startsAt: f.startsAt,
+            minutes: f.minutes,
+          },
+        }),
+      ),
     onError: () => free.refetch(),
   });
   const when = free.data

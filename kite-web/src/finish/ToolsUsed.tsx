@@ -40,14 +40,14 @@ export function ToolsUsed({ planId, clientId, used, toggle, all }: Props) {
               />
               {t.name} <span className="soft">{KINDS[t.kind]}</span>
             </label>
-            {t.kind === "RAZOR" && (
+            {t.kind === "razor" && (
               <button
                 type="button"
                 className="btn touch"
                 disabled={did.isPending}
-                onClick={() => did.mutate({ tool: t.id, act: "BLADE" })}
+                onClick={() => did.mutate({ tool: t.id, act: "blade" })}
               >
-                {DONE.BLADE}
+                {DONE.blade}
               </button>
             )}
           </li>

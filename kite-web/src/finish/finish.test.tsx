@@ -45,10 +45,10 @@ it("books the free time it shows, looks a week later when asked, and says so whe
 
 it("lists the tools the plan asks for, none ticked, and a razor's blade goes in by a touch", async () => {
   const tools = [
-    tool(1, "SHEARS"),
-    tool(2, "RAZOR"),
-    { ...tool(3, "GUARD"), asked: false },
-    tool(4, "SHEARS", true),
+    tool(1, "shears"),
+    tool(2, "razor"),
+    { ...tool(3, "guard"), asked: false },
+    tool(4, "shears", true),
   ];
   expect(usedIn(tools).map((t) => t.id)).toEqual([1, 2]);
   const toggled: number[] = [];
@@ -63,7 +63,7 @@ it("lists the tools the plan asks for, none ticked, and a razor's blade goes in 
     />,
     { "GET /api/kit": { tools }, "POST /api/kit/2/events": {} },
   );
-  const box = await screen.findByLabelText<HTMLInputElement>(/RAZOR 2/);
+  const box = await screen.findByLabelText<HTMLInputElement>(/razor 2/);
   expect(sent[0]?.url).toBe("/api/kit?clientId=9&planId=3");
   expect(box.checked, "what touched a client is told, not guessed").toBe(false);
   expect(screen.queryByLabelText(/GUARD/)).toBeNull();

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type ReactNode, useEffect, useState } from "react";
 import { Link, NavLink, useLocation } from "react-router";
-import { forget, remove } from "../api/http";
+import { api, carriedOut, forget } from "../api/http";
 import type { PersonView } from "../api/types";
 
 function savedTheme(): string | null {
@@ -19,7 +19,7 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
     localStorage.setItem("kite-theme", theme);
   }, [theme]);
   const signOut = async () => {
-    await remove("/api/session");
+    await carriedOut(api.DELETE("/api/session"));
     await forget();
     queries.clear();
     location.assign("/");

@@ -1,6 +1,6 @@
 import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { send } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import { Dialog } from "./Dialog";
 import { PasswordAgain } from "./PasswordAgain";
 import { Problem } from "./Problem";
@@ -9,7 +9,7 @@ import { Problem } from "./Problem";
 export function TakeOut({ href, children }: { href: string; children: string }) {
   const [asking, setAsking] = useState(false);
   const again = useMutation({
-    mutationFn: (password: string) => send("POST", "/api/session/again", { password }),
+    mutationFn: (password: string) => carriedOut(api.POST("/api/session/again", { body: { password } })),
     onSuccess: () => {
       setAsking(false);
       const link = document.createElement("a");

@@ -1,22 +1,33 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { get } from "../api/http";
-import type { TrailLine } from "../api/types";
+import { api, said } from "../api/http";
 
 const dated = (at: string) =>
   new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });
 
 type Props = {
-  /** What it is about, as the server names it: "clients/3", "plans/7", "visits/1". */
-  of: string;
+  of: { what: "client" | "plan" | "visit"; id: number };
 };
+
+/** Where it is asked for. */
+function asked({ what, id }: Props["of"]) {
+  const params = { path: { id } };
+  switch (what) {
+    case "client":
+      return api.GET("/api/clients/{id}/trail", { params });
+    case "plan":
+      return api.GET("/api/plans/{id}/trail", { params });
+    case "visit":
+      return api.GET("/api/visits/{id}/trail", { params });
+  }
+}
 
 /** Who did what, when and from which device; asked for when it is opened. */
 export function Trail({ of }: Props) {
   const [open, setOpen] = useState(false);
   const all = useQuery({
     queryKey: ["trail", of],
-    queryFn: () => get<TrailLine[]>(`/api/${of}/trail`),
+    queryFn: () => said(asked(of)),
     enabled: open,
     staleTime: 0,
   });

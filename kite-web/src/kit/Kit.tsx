@@ -1,11 +1,13 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { send } from "../api/http";
+import { api, carriedOut } from "../api/http";
+import type { NewTool } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { written } from "../frame/written";
 import { ToolCard } from "./ToolCard";
-import { KINDS, useKit } from "./useKit";
+import { KIND_IDS, KINDS, useKit } from "./useKit";
 
 /** The shop's tools: what needs doing stands first. */
 export function Kit() {
@@ -46,8 +48,9 @@ const weight = (needs: { blocks: boolean; readyAt?: string }[]) =>
 
 function AddTool({ shut }: { shut: () => void }) {
   const queries = useQueryClient();
+  const [kind, setKind] = useState<NewTool["kind"]>("shears");
   const add = useMutation({
-    mutationFn: (body: unknown) => send("POST", "/api/kit", body),
+    mutationFn: (body: NewTool) => carriedOut(api.POST("/api/kit", { body })),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["kit"] });
       shut();
@@ -56,12 +59,12 @@ function AddTool({ shut }: { shut: () => void }) {
   const submit = (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
     const f = new FormData(e.currentTarget);
-    const mm = String(f.get("mm") ?? "");
+    const mm = written(f, "mm");
     add.mutate({
-      kind: f.get("kind"),
-      name: f.get("name"),
-      measuredMm: mm === "" ? null : Number(mm),
-      note: f.get("note"),
+      kind,
+      name: written(f, "name"),
+      measuredMm: mm === "" ? undefined : Number(mm),
+      note: written(f, "note"),
     });
   };
   return (
@@ -69,10 +72,14 @@ function AddTool({ shut }: { shut: () => void }) {
       <form className="grid gap-3" onSubmit={submit} noValidate>
         <label className="grid gap-1 font-bold">
           Kind
-          <select name="kind" className="select touch w-full text-lg">
-            {Object.entries(KINDS).map(([id, name]) => (
+          <select
+            className="select touch w-full text-lg"
+            value={kind}
+            onChange={(e) => setKind(KIND_IDS.find((k) => k === e.target.value) ?? kind)}
+          >
+            {KIND_IDS.map((id) => (
               <option key={id} value={id}>
-                {name}
+                {KINDS[id]}
               </option>
             ))}
           </select>

@@ -13,7 +13,7 @@ afterEach(() => {
 const tool = (id: number, more: Partial<ToolRow>): ToolRow =>
   ({
     id,
-    kind: "COMB",
+    kind: "comb",
     name: `Tool ${id}`,
     note: "",
     retired: false,
@@ -23,18 +23,18 @@ const tool = (id: number, more: Partial<ToolRow>): ToolRow =>
     ...(more as object),
   }) as ToolRow;
 
-const blade = { act: "BLADE", blocks: true };
-const oil = { act: "OILED", blocks: false };
+const blade = { act: "blade", blocks: true };
+const oil = { act: "oiled", blocks: false };
 
 it("asks before the first bite after what touched the last client, and goes on when it is set right", async () => {
   let tools = [
-    tool(1, { name: "Razor", kind: "RAZOR", needs: [blade] as ToolRow["needs"] }),
-    tool(2, { name: "Clipper", kind: "CLIPPER", needs: [oil] as ToolRow["needs"] }),
+    tool(1, { name: "Razor", kind: "razor", needs: [blade] as ToolRow["needs"] }),
+    tool(2, { name: "Clipper", kind: "clipper", needs: [oil] as ToolRow["needs"] }),
   ];
   const sent = atPage(<KitGate clientId={7} planId={3} />, {
     "GET /api/kit": () => ({ tools }),
     "POST /api/kit/1/events": () => {
-      tools = [tool(1, { name: "Razor", kind: "RAZOR" })];
+      tools = [tool(1, { name: "Razor", kind: "razor" })];
       return {};
     },
   });
@@ -44,7 +44,7 @@ it("asks before the first bite after what touched the last client, and goes on w
   fireEvent.click(screen.getByText("New blade in"));
   await waitFor(() => expect(screen.queryByText("Before this client")).toBeNull());
   const told = asked(sent, "POST")[0]?.body as { act: string; token: string };
-  expect(told.act).toBe("BLADE");
+  expect(told.act).toBe("blade");
   expect(told.token).toMatch(/^[0-9a-f-]{36}$/);
 });
 
@@ -68,7 +68,7 @@ it("shows what blocks first, a tool in the disinfectant without a button, and th
         tool(2, { name: "Oily", needs: [oil] as ToolRow["needs"] }),
         tool(3, {
           name: "Soaking",
-          needs: [{ act: "DISINFECTED", blocks: true, readyAt: "2026-03-02T10:10:00Z" }] as ToolRow["needs"],
+          needs: [{ act: "disinfected", blocks: true, readyAt: "2026-03-02T10:10:00Z" }] as ToolRow["needs"],
         }),
         tool(4, { name: "Blunt", needs: [blade] as ToolRow["needs"] }),
         tool(5, { name: "Gone", retired: true }),

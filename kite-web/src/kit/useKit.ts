@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { get, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 import type { NeedRow, ToolRow } from "../api/types";
 
 /** Needs change with the clock: a tool comes out of the disinfectant by itself. */
@@ -7,12 +7,9 @@ const LOOKED_MS = 30_000;
 
 /** The shop's tools, what they need before a client, and whether a plan asks for them. */
 export function useKit(clientId?: number, planId?: number) {
-  const asked = new URLSearchParams();
-  if (clientId !== undefined) asked.set("clientId", String(clientId));
-  if (planId !== undefined) asked.set("planId", String(planId));
   return useQuery({
     queryKey: ["kit", clientId, planId],
-    queryFn: async () => (await get<{ tools: ToolRow[] }>(`/api/kit?${asked}`)).tools,
+    queryFn: async () => (await said(api.GET("/api/kit", { params: { query: { clientId, planId } } }))).tools,
     refetchInterval: LOOKED_MS,
     retry: false,
   });
@@ -25,29 +22,36 @@ export function useDid() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (d: { tool: number; act: Act; clientId?: number }) =>
-      send("POST", `/api/kit/${d.tool}/events`, {
-        token: crypto.randomUUID(),
-        act: d.act,
-        clientId: d.clientId,
-      }),
+      carriedOut(
+        api.POST("/api/kit/{id}/events", {
+          params: { path: { id: d.tool } },
+          body: {
+            token: crypto.randomUUID(),
+            act: d.act,
+            clientId: d.clientId,
+          },
+        }),
+      ),
     onSettled: () => queries.invalidateQueries({ queryKey: ["kit"] }),
   });
 }
 
 export const KINDS: Record<ToolRow["kind"], string> = {
-  SHEARS: "Shears",
-  COMB: "Comb",
-  CLIPPER: "Clipper",
-  GUARD: "Guard",
-  RAZOR: "Razor",
+  shears: "Shears",
+  comb: "Comb",
+  clipper: "Clipper",
+  guard: "Guard",
+  razor: "Razor",
 };
 
+export const KIND_IDS = ["shears", "comb", "clipper", "guard", "razor"] as const;
+
 export const DONE: Record<Act, string> = {
-  USED: "Used",
-  DISINFECTED: "Into the disinfectant",
-  BLADE: "New blade in",
-  OILED: "Oiled",
-  SHARPENED: "Sharpened",
+  used: "Used",
+  disinfected: "Into the disinfectant",
+  blade: "New blade in",
+  oiled: "Oiled",
+  sharpened: "Sharpened",
 };
 
 /** What a need is in words. */
@@ -55,11 +59,11 @@ export function needWords(n: NeedRow): string {
   if (n.readyAt)
     return `in the disinfectant until ${new Date(n.readyAt).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false })}`;
   switch (n.act) {
-    case "BLADE":
+    case "blade":
       return "needs a new blade for the next client";
-    case "DISINFECTED":
+    case "disinfected":
       return "to be disinfected before the next client";
-    case "OILED":
+    case "oiled":
       return "to be oiled today";
     default:
       return "to be sharpened";

@@ -1,27 +1,33 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { get, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 import type { SitDownView } from "../api/types";
 import { Choice } from "../sit/fields";
 
 /** What may come off; the words carry the trade's measure. */
-export const HOW_MUCH: [string, string][] = [
+export const HOW_MUCH = [
   ["little", "a little"],
   ["some", "some"],
   ["all", "what it takes"],
-];
+] as const;
 
 /** How much may come off, changed where the shapes are looked at: they are ranked and drawn anew. */
 export function HowMuch({ client }: { client: number }) {
   const queries = useQueryClient();
   const sat = useQuery({
     queryKey: ["sitdown", client],
-    queryFn: () => get<SitDownView>(`/api/clients/${client}/sitdown`),
+    queryFn: () =>
+      said(api.GET("/api/clients/{clientId}/sitdown", { params: { path: { clientId: client } } })),
   });
   const save = useMutation({
-    mutationFn: (howMuch: string) => {
+    mutationFn: (howMuch: (typeof HOW_MUCH)[number][0]) => {
       const s = sat.data as SitDownView;
       const document = { ...s.document, wishes: { ...s.document.wishes, howMuch } };
-      return send("PUT", `/api/sitdowns/${s.id}`, { version: s.version, document });
+      return carriedOut(
+        api.PUT("/api/sitdowns/{id}", {
+          params: { path: { id: s.id } },
+          body: { version: s.version, document },
+        }),
+      );
     },
     onSettled: () =>
       Promise.all([
@@ -34,7 +40,7 @@ export function HowMuch({ client }: { client: number }) {
     <div>
       <Choice
         name="How much may come off"
-        value={String(sat.data.document.wishes?.howMuch ?? "all")}
+        value={sat.data.document.wishes?.howMuch ?? "all"}
         set={(v) => save.mutate(v)}
         options={HOW_MUCH}
       />

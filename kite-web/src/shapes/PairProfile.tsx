@@ -1,6 +1,5 @@
 import { useQueries } from "@tanstack/react-query";
-import { get } from "../api/http";
-import type { PlanDocument } from "../api/types";
+import { api, said } from "../api/http";
 import { WalkSection } from "../bench/WalkSection";
 import { useOutcome } from "../store/useOutcome";
 import { useSize } from "../store/useSize";
@@ -15,7 +14,12 @@ export function PairProfile({ client, version, pair }: Props) {
   const [a, b] = useQueries({
     queries: pair.map((f) => ({
       queryKey: ["fitted", client, version, f],
-      queryFn: () => get<PlanDocument>(`/api/clients/${client}/families/${f}`),
+      queryFn: () =>
+        said(
+          api.GET("/api/clients/{clientId}/families/{family}", {
+            params: { path: { clientId: client, family: f } },
+          }),
+        ),
       staleTime: Number.POSITIVE_INFINITY,
     })),
   }).map((q) => q.data);

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { get, send } from "../api/http";
-import type { Added, ClientView } from "../api/types";
+import { api, said as told } from "../api/http";
+import type { ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { Fitting } from "./Fitting";
@@ -17,7 +17,10 @@ const SIDES = ["front", "right", "back", "top"] as const;
 /** Every shape on this client's own head, and two of them held against each other from all sides. */
 export function ShapesPage() {
   const id = Number(useParams().id);
-  const client = useQuery({ queryKey: ["client", id], queryFn: () => get<ClientView>(`/api/clients/${id}`) });
+  const client = useQuery({
+    queryKey: ["client", id],
+    queryFn: () => told(api.GET("/api/clients/{id}", { params: { path: { id } } })),
+  });
   if (client.isPending) return <Loading what="the client" />;
   if (client.error) return <Trouble error={client.error} retry={() => client.refetch()} />;
   if (client.data.sitDowns.length === 0)
@@ -41,7 +44,13 @@ function All({ client }: { client: ClientView }) {
   const { line, problem } = useRanking(client.id, version);
   const [pair, setPair] = useState<[string?, string?]>([]);
   const add = useMutation({
-    mutationFn: (family: string) => send<Added>("POST", `/api/clients/${client.id}/plans`, { family }),
+    mutationFn: (family: string) =>
+      told(
+        api.POST("/api/clients/{clientId}/plans", {
+          params: { path: { clientId: client.id } },
+          body: { family },
+        }),
+      ),
     onSuccess: async (a) => {
       await queries.invalidateQueries({ queryKey: ["client", client.id] });
       go(`/plans/${a.id}`);

@@ -7,7 +7,7 @@ const shape = (id: string, weeks = 0): Ranked => ({
   score: 0,
   reasons: ["Fits."],
   weeks,
-  fit: { answered: [] },
+  fit: { answered: [], worstMm: 0, rmsMm: 0, settings: [], unmet: [] },
 });
 
 test("today's cut stands apart from the shapes, which keep their order", () => {

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { lines } from "../api/http";
+import { api, lines } from "../api/http";
 import type { RankLine } from "../api/types";
 
 /** Every family on a client, best first, with how far the ranking is until then; another version asks anew. */
@@ -11,7 +11,14 @@ export function useRanking(client: number, version: number): { line: RankLine; p
     const stop = new AbortController();
     setLine({});
     setProblem("");
-    lines<RankLine>(`/api/clients/${client}/ranking`, setLine, stop.signal).catch((e: Error) => {
+    lines<RankLine>(
+      api.GET("/api/clients/{id}/ranking", {
+        params: { path: { id: client } },
+        parseAs: "stream",
+        signal: stop.signal,
+      }),
+      setLine,
+    ).catch((e: Error) => {
       if (!stop.signal.aborted) setProblem(e.message);
     });
     return () => stop.abort();

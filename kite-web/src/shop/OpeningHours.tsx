@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { get, send } from "../api/http";
+import { api, said } from "../api/http";
 import type { OpeningRow } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
@@ -8,16 +8,14 @@ import { DAYS, daysOf, ruleOf, short, toggled } from "./openingRows";
 
 const NAMES = { MO: "Mon", TU: "Tue", WE: "Wed", TH: "Thu", FR: "Fri", SA: "Sat", SU: "Sun" };
 
-type Hours = { hours: OpeningRow[] };
-
 /** When chairs are offered: days of the week with their hours, as many rows as it takes. */
 export function OpeningHours({ owner }: { owner: boolean }) {
   const queries = useQueryClient();
-  const kept = useQuery({ queryKey: ["hours"], queryFn: () => get<Hours>("/api/shop/hours") });
+  const kept = useQuery({ queryKey: ["hours"], queryFn: () => said(api.GET("/api/shop/hours")) });
   const [mine, setMine] = useState<OpeningRow[] | null>(null);
   const keep = useMutation({
     mutationFn: (hours: OpeningRow[]) =>
-      send<Hours>("PUT", "/api/shop/hours", { hours: hours.filter((h) => !h.rule.endsWith("BYDAY=")) }),
+      said(api.PUT("/api/shop/hours", { body: { hours: hours.filter((h) => !h.rule.endsWith("BYDAY=")) } })),
     onSuccess: async (h) => {
       queries.setQueryData(["hours"], h);
       setMine(null);

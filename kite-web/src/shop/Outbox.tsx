@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { get } from "../api/http";
+import { api, said } from "../api/http";
 import type { MessageRow } from "../api/types";
 import { Empty, Loading, Trouble } from "../frame/States";
 
@@ -26,7 +26,7 @@ function state(m: MessageRow): string {
 export function Outbox() {
   const all = useQuery({
     queryKey: ["messages"],
-    queryFn: async () => (await get<{ messages: MessageRow[] }>("/api/messages")).messages,
+    queryFn: async () => (await said(api.GET("/api/messages"))).messages,
     refetchInterval: 20_000,
   });
   if (all.isPending) return <Loading what="the messages" />;

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { get, send } from "../api/http";
-import type { PeopleView } from "../api/types";
+import { api, carriedOut, said } from "../api/http";
+import type { NewPerson } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
 import { PersonCard } from "./PersonCard";
@@ -12,7 +12,7 @@ import { ROLES, type Role } from "./roles";
 export function People({ minds }: { minds: boolean }) {
   const all = useQuery({
     queryKey: ["people"],
-    queryFn: () => get<PeopleView>("/api/people"),
+    queryFn: () => said(api.GET("/api/people")),
     enabled: minds,
   });
   if (!minds) return <p className="soft">An owner or a manager of the shop gives sign-ins.</p>;
@@ -32,9 +32,9 @@ export function People({ minds }: { minds: boolean }) {
 
 function Added({ roles }: { roles: Role[] }) {
   const queries = useQueryClient();
-  const [role, setRole] = useState<Role>("STYLIST");
+  const [role, setRole] = useState<Role>("stylist");
   const add = useMutation({
-    mutationFn: (body: unknown) => send("POST", "/api/people", body),
+    mutationFn: (body: NewPerson) => carriedOut(api.POST("/api/people", { body })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ["people"] }),
   });
   const submit = (e: FormEvent<HTMLFormElement>) => {

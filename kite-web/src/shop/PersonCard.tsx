@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { send } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import type { PersonRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
@@ -13,16 +13,24 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
   const changed = () => queries.invalidateQueries({ queryKey: ["people"] });
   const change = useMutation({
     mutationFn: (to: { role?: Role; disabled?: boolean }) =>
-      send("PUT", `/api/people/${person.id}`, {
-        name: person.name,
-        role: person.role,
-        disabled: person.disabledAt !== undefined,
-        ...to,
-      }),
+      carriedOut(
+        api.PUT("/api/people/{id}", {
+          params: { path: { id: person.id } },
+          body: {
+            name: person.name,
+            role: person.role,
+            disabled: person.disabledAt !== undefined,
+            ...to,
+          },
+        }),
+      ),
     onSettled: changed,
   });
   const reset = useMutation({
-    mutationFn: (password: string) => send("POST", `/api/people/${person.id}/password`, { password }),
+    mutationFn: (password: string) =>
+      carriedOut(
+        api.POST("/api/people/{id}/password", { params: { path: { id: person.id } }, body: { password } }),
+      ),
     onSuccess: () => setResetting(false),
   });
   const submit = (e: FormEvent<HTMLFormElement>) => {

@@ -1,3 +1,5 @@
+import type { NewPerson } from "../api/types";
+import { written } from "../frame/written";
 /** What is asked of somebody who is to sign in. */
 export function PersonFields() {
   return (
@@ -27,17 +29,17 @@ export function PersonFields() {
       <label className="grid gap-1 font-bold">
         Lengths in
         <select name="units" className="select touch w-full font-normal text-lg">
-          <option value="CM">centimetres</option>
-          <option value="INCH">inches</option>
+          <option value="cm">centimetres</option>
+          <option value="inch">inches</option>
         </select>
       </label>
     </>
   );
 }
 
-export const personOf = (f: FormData) => ({
-  name: f.get("name"),
-  signIn: String(f.get("signIn") ?? "").toLowerCase(),
-  password: f.get("password"),
-  units: f.get("units"),
+export const personOf = (f: FormData): NewPerson => ({
+  name: written(f, "name"),
+  signIn: written(f, "signIn").toLowerCase(),
+  password: written(f, "password"),
+  units: written(f, "units") === "inch" ? "inch" : "cm",
 });

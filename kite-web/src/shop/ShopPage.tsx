@@ -31,9 +31,9 @@ export function ShopPage({ person }: { person: PersonView }) {
       </div>
       <div className="mt-4 max-w-4xl">
         {part === "messages" && <Outbox />}
-        {part === "hours" && <OpeningHours owner={may("SHOP")} />}
-        {part === "people" && <People minds={may("PEOPLE")} />}
-        {part === "records" && <Records books={may("BOOKS")} archive={may("ARCHIVE")} />}
+        {part === "hours" && <OpeningHours owner={may("shop")} />}
+        {part === "people" && <People minds={may("people")} />}
+        {part === "records" && <Records books={may("books")} archive={may("archive")} />}
       </div>
     </div>
   );

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { send, upload } from "../api/http";
+import { api, carriedOut, upload } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { PasswordAgain } from "../frame/PasswordAgain";
 import { Problem } from "../frame/Problem";
@@ -13,7 +13,7 @@ export function TakeInBeside() {
   const [asking, setAsking] = useState(false);
   const take = useMutation({
     mutationFn: async ({ password, file }: { password: string; file: File }) => {
-      await send("POST", "/api/session/again", { password });
+      await carriedOut(api.POST("/api/session/again", { body: { password } }));
       return upload<Rows>("/api/records/archive", file, () => undefined);
     },
     onSuccess: () => {

@@ -86,10 +86,10 @@ it("says of each message whom it went to, what it said and when", async () => {
 
 const PEOPLE = {
   people: [
-    { id: 1, name: "Maud", signIn: "maud", role: "OWNER", mine: true, me: true },
-    { id: 2, name: "Joris", signIn: "joris", role: "STYLIST", mine: true, me: false },
+    { id: 1, name: "Maud", signIn: "maud", role: "owner", mine: true, me: true },
+    { id: 2, name: "Joris", signIn: "joris", role: "stylist", mine: true, me: false },
   ],
-  roles: ["OWNER", "MANAGER", "STYLIST", "ASSISTANT", "LEARNER"],
+  roles: ["owner", "manager", "stylist", "assistant", "learner"],
 };
 
 it("lets somebody new in as what they are to be, and for who minds people alone", async () => {
@@ -97,15 +97,15 @@ it("lets somebody new in as what they are to be, and for who minds people alone"
   fireEvent.change(await screen.findByLabelText("Name"), { target: { value: "Wiebe" } });
   fireEvent.change(screen.getByLabelText("Signs in as"), { target: { value: "Wiebe" } });
   fireEvent.change(screen.getByLabelText(/^Password/), { target: { value: "a-long-word" } });
-  fireEvent.change(screen.getByLabelText(/^As/), { target: { value: "LEARNER" } });
+  fireEvent.change(screen.getByLabelText(/^As/), { target: { value: "learner" } });
   fireEvent.click(screen.getByText("Let them in"));
   await screen.findByText("They can sign in now.");
   expect(asked(sent, "POST")[0]?.body).toEqual({
     name: "Wiebe",
     signIn: "wiebe",
     password: "a-long-word",
-    units: "CM",
-    role: "LEARNER",
+    units: "cm",
+    role: "learner",
   });
   await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>("Name").value).toBe(""));
   cleanup();
@@ -120,15 +120,15 @@ it("moves somebody to another role, shuts them out, and says why it may not be",
     "PUT /api/people/1": refused("A shop without an owner locks itself out."),
     "POST /api/people/2/password": {},
   });
-  fireEvent.change(await screen.findByLabelText("What Joris is"), { target: { value: "MANAGER" } });
+  fireEvent.change(await screen.findByLabelText("What Joris is"), { target: { value: "manager" } });
   await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(1));
   fireEvent.click(screen.getByText("Shut out"));
   await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(2));
   expect(asked(sent, "PUT").map((p) => p.body)).toEqual([
-    { name: "Joris", role: "MANAGER", disabled: false },
-    { name: "Joris", role: "STYLIST", disabled: true },
+    { name: "Joris", role: "manager", disabled: false },
+    { name: "Joris", role: "stylist", disabled: true },
   ]);
-  fireEvent.change(screen.getByLabelText("What Maud is"), { target: { value: "STYLIST" } });
+  fireEvent.change(screen.getByLabelText("What Maud is"), { target: { value: "stylist" } });
   await screen.findByText(/locks itself out/);
   fireEvent.click(screen.getByText("New password"));
   const all = screen.getAllByLabelText(/^Password, ten/);

@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, type FormEvent, useState } from "react";
-import { send, upload } from "../api/http";
+import { api, carriedOut, upload } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { written } from "../frame/written";
 import { PersonFields, personOf } from "../shop/PersonFields";
 
 /** On an empty database: a shop begins, or an archive of one is taken in. */
@@ -11,8 +12,14 @@ export function Begin() {
   const begin = useMutation({
     mutationFn: async (f: FormData) => {
       const owner = personOf(f);
-      await send("POST", "/api/session/shop", { name: f.get("shop"), zone: f.get("zone"), owner });
-      await send("POST", "/api/session", { signIn: owner.signIn, password: owner.password });
+      await carriedOut(
+        api.POST("/api/session/shop", {
+          body: { name: written(f, "shop"), zone: written(f, "zone"), owner },
+        }),
+      );
+      await carriedOut(
+        api.POST("/api/session", { body: { signIn: owner.signIn, password: owner.password } }),
+      );
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ["me"] }),
   });
@@ -26,7 +33,7 @@ export function Begin() {
     if (!file) return;
     setProblem(null);
     try {
-      await upload("/api/session/archive", file, () => undefined);
+      await upload("/api/session/archive", file);
       await Promise.all([
         queries.invalidateQueries({ queryKey: ["claim"] }),
         queries.invalidateQueries({ queryKey: ["begun"] }),

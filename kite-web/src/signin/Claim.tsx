@@ -1,16 +1,17 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import type { FormEvent } from "react";
-import { send } from "../api/http";
+import { api, carriedOut } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { written } from "../frame/written";
 
 /** A shop just taken in has no passwords yet: one of its owners gives the first. */
 export function Claim({ owners }: { owners: string[] }) {
   const queries = useQueryClient();
   const claim = useMutation({
     mutationFn: async (f: FormData) => {
-      const who = { signIn: f.get("signIn"), password: f.get("password") };
-      await send("POST", "/api/session/claim", who);
-      await send("POST", "/api/session", who);
+      const who = { signIn: written(f, "signIn"), password: written(f, "password") };
+      await carriedOut(api.POST("/api/session/claim", { body: who }));
+      await carriedOut(api.POST("/api/session", { body: who }));
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ["me"] }),
   });

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { ApiError, send } from "../api/http";
+import { ApiError, api, carriedOut } from "../api/http";
+import { written } from "../frame/written";
 
 export function SignIn() {
   const queries = useQueryClient();
@@ -13,11 +14,15 @@ export function SignIn() {
     setBusy(true);
     setProblem("");
     try {
-      await send("POST", "/api/session", {
-        signIn: form.get("signIn"),
-        password: form.get("password"),
-        code: form.get("code") ?? undefined,
-      });
+      await carriedOut(
+        api.POST("/api/session", {
+          body: {
+            signIn: written(form, "signIn"),
+            password: written(form, "password"),
+            code: written(form, "code") || undefined,
+          },
+        }),
+      );
       await queries.invalidateQueries({ queryKey: ["me"] });
     } catch (error) {
       // Asked for the first time it is a question, not a fault.

@@ -65,7 +65,7 @@ it("sets the digits up with the password, and shows the codes for a lost device 
 });
 
 it("tells who did what once it is opened, and the server by itself as such", async () => {
-  const sent = atPage(<Trail of="plans/4" />, {
+  const sent = atPage(<Trail of={{ what: "plan", id: 4 }} />, {
     "GET /api/plans/4/trail": [
       { at: "2026-11-02T10:00:00Z", who: "Joris Pier", device: "tablet 3f2a", done: "changed the plan" },
       { at: "2026-11-01T10:00:00Z", device: "", done: "made the erasing final" },

@@ -1,6 +1,6 @@
 import { useState } from "react";
+import { PLACES, placeName } from "../api/names";
 import type { SitDocument } from "../api/types";
-import { PLACES } from "../bench/places";
 import { PlaceSelect, Tick } from "./fields";
 import { sit } from "./sitStore";
 
@@ -15,7 +15,6 @@ const KINDS = [
   ["lice", "lice or nits"],
 ] as const;
 const KIND_NAMES = Object.fromEntries(KINDS) as Record<string, string>;
-const PLACE_NAMES = Object.fromEntries(PLACES) as Record<string, string>;
 
 /** Skin, allergies, consent. What to do about them is said at the top of the page. */
 export function CarePart({ document }: { document: SitDocument }) {
@@ -58,7 +57,7 @@ export function CarePart({ document }: { document: SitDocument }) {
           {skin.map((n, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: two notes may be the same
             <li key={i} className="flex flex-wrap items-center gap-3">
-              <b>{KIND_NAMES[n.kind]}</b> {PLACE_NAMES[n.near]}
+              <b>{KIND_NAMES[n.kind]}</b> {placeName(n.near)}
               <input
                 type="text"
                 className="input touch w-56"

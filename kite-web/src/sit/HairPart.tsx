@@ -1,7 +1,7 @@
 import { useState } from "react";
-import { ApiError, type FieldProblem, send } from "../api/http";
-import type { HairPatch, PickGroup, SitDocument, SitReading, WetDry } from "../api/types";
-import { PLACES } from "../bench/places";
+import { ApiError, api, type FieldProblem, said } from "../api/http";
+import { PLACES } from "../api/names";
+import type { HairPatch, PickGroup, SitDocument, SitReading } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
 import { ColourRow } from "./ColourRow";
 import { Choice, LengthField, PlaceSelect } from "./fields";
@@ -123,9 +123,12 @@ function Strand({ units, reading }: { units: Units; reading?: SitReading }) {
   const [dry, setDry] = useState<number>();
   const [problem, setProblem] = useState<ApiError>();
   const work = async () => {
+    if (wet === undefined || dry === undefined) return;
     setProblem(undefined);
     try {
-      const w = await send<WetDry>("POST", "/api/sitdown/strand", { wetPulledMm: wet, dryRelaxedMm: dry });
+      const w = await said(
+        api.POST("/api/sitdown/strand", { body: { wetPulledMm: wet, dryRelaxedMm: dry } }),
+      );
       sit.change(["hair", "wetDry"], w);
     } catch (e) {
       if (e instanceof ApiError) setProblem(e);

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { FieldProblem } from "../api/http";
+import { PLACES } from "../api/names";
 import type { PickGroup, SitDocument, SitReading } from "../api/types";
-import { PLACES } from "../bench/places";
 import type { Units } from "../store/units";
 import { LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
@@ -32,7 +32,7 @@ const MEASURES = [
 export function HeadPart({ document, reading, groups, strips, units, problems, marked, mark, scan }: Props) {
   const { head } = document;
   const [place, setPlace] = useState("crown");
-  const nudge = head.nudges?.[place] ?? { upFingers: 0, acrossFingers: 0 };
+  const nudge = { upFingers: 0, acrossFingers: 0, ...head.nudges?.[place] };
   const step = (up: number, across: number) => {
     mark(place);
     const next = {

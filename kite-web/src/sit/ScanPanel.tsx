@@ -1,6 +1,6 @@
 import { type ChangeEvent, useRef, useState } from "react";
-import { ApiError, get, send, upload } from "../api/http";
-import type { FittedScan, ScannerState, SitDocument } from "../api/types";
+import { ApiError, api, said, upload } from "../api/http";
+import type { FittedScan, SitDocument } from "../api/types";
 import { Choice } from "./fields";
 import { sit, useSit } from "./sitStore";
 
@@ -54,15 +54,19 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
   const fromScanner = () =>
     work(async () => {
       file.current = undefined;
-      let s = await send<ScannerState>("POST", "/api/sitdown/scanner", {});
+      let s = await said(api.POST("/api/sitdown/scanner"));
       while (s.share < 1) {
         setShare(s.share);
         await new Promise((done) => setTimeout(done, POLL_MS));
-        s = await get<ScannerState>(`/api/sitdown/scanner/${s.id}`);
+        s = await said(api.GET("/api/sitdown/scanner/{id}", { params: { path: { id: s.id } } }));
       }
       setShare(1);
       scanner.current = s.id;
-      return send<FittedScan>("POST", `/api/sitdown/scanner/${s.id}/fit?hairMm=${hairMm}`, {});
+      return said(
+        api.POST("/api/sitdown/scanner/{id}/fit", {
+          params: { path: { id: s.id }, query: { hairMm: Number(hairMm) } },
+        }),
+      );
     });
   const withHair = (mm: string) => {
     setHairMm(mm);
@@ -70,7 +74,14 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
     const id = scanner.current;
     if (!scan) return;
     if (f) void work(() => upload<FittedScan>(`/api/sitdown/scan?hairMm=${mm}`, f, setShare));
-    else if (id) void work(() => send("POST", `/api/sitdown/scanner/${id}/fit?hairMm=${mm}`, {}));
+    else if (id)
+      void work(() =>
+        said(
+          api.POST("/api/sitdown/scanner/{id}/fit", {
+            params: { path: { id }, query: { hairMm: Number(mm) } },
+          }),
+        ),
+      );
   };
   const fitMarked = () => {
     const f = file.current;

@@ -1,8 +1,8 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useParams } from "react-router";
-import { get } from "../api/http";
-import type { FittedScan, PickGroup, Ramp, SitDocument, SitDownView, Spot } from "../api/types";
+import { api, said } from "../api/http";
+import type { FittedScan, PickGroup, SitDocument, Spot } from "../api/types";
 import { KiteString } from "../draw/KiteString";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
@@ -45,7 +45,7 @@ export function SitDown({ units }: { units: string }) {
   const clientId = Number(useParams().id);
   const sitDown = useQuery({
     queryKey: ["sitdown", clientId],
-    queryFn: () => get<SitDownView>(`/api/clients/${clientId}/sitdown`),
+    queryFn: () => said(api.GET("/api/clients/{clientId}/sitdown", { params: { path: { clientId } } })),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   });
@@ -67,12 +67,12 @@ function Sitting({ units }: { units: Units }) {
   const [scan, setScan] = useState<FittedScan>();
   const ramp = useQuery({
     queryKey: ["ramp"],
-    queryFn: () => get<Ramp>("/api/ramp"),
+    queryFn: () => said(api.GET("/api/ramp")),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const picks = useQuery({
     queryKey: ["picks"],
-    queryFn: () => get<PickGroup[]>("/api/sitdown/picks"),
+    queryFn: () => said(api.GET("/api/sitdown/picks")),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const groups = picks.data ?? NO_GROUPS;
@@ -344,16 +344,16 @@ function ToShapes({ clientId, stopped }: { clientId: number; stopped: boolean })
 
 /** The spot of the scalp vertex nearest to a named place. */
 function spotOf(drawn: SitHead, place: string): Spot | undefined {
-  const at = drawn.reading.places[place];
-  if (!at) return undefined;
+  const [x, y, z] = drawn.reading.places[place] ?? [];
+  if (x === undefined || y === undefined || z === undefined) return undefined;
   const { points } = drawn.head.scalp;
   let best = 0;
   let nearest = Number.POSITIVE_INFINITY;
   for (let i = 0; i < points.length / 3; i++) {
     const d = Math.hypot(
-      (points[3 * i] as number) - at[0],
-      (points[3 * i + 1] as number) - at[1],
-      (points[3 * i + 2] as number) - at[2],
+      (points[3 * i] as number) - x,
+      (points[3 * i + 1] as number) - y,
+      (points[3 * i + 2] as number) - z,
     );
     if (d < nearest) {
       nearest = d;

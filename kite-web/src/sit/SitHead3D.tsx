@@ -90,9 +90,9 @@ function Body({ drawn, coat, fall, ramp, marked, paint, scan }: Props) {
     const i = e.face.a;
     paint({ azimuthDeg: fields.azimuth[i] as number, share: Math.min(1, fields.share[i] as number) });
   };
-  const at = marked ? reading.places[marked] : undefined;
-  const mark = at && (
-    <mesh position={at}>
+  const [x, y, z] = (marked && reading.places[marked]) || [];
+  const mark = x !== undefined && y !== undefined && z !== undefined && (
+    <mesh position={[x, y, z]}>
       <sphereGeometry args={[4.2, 20, 14]} />
       <meshBasicMaterial color="#b5371f" />
     </mesh>

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { FieldProblem } from "../api/http";
+import { PLACES, placeName } from "../api/names";
 import type { Jump, SitDocument, SitReading } from "../api/types";
-import { PLACES } from "../bench/places";
 import type { Units } from "../store/units";
 import { Choice, LengthField, PlaceSelect, Tick } from "./fields";
 import { sit } from "./sitStore";
@@ -32,7 +32,6 @@ const TAPED = [
   "napeCornerLeft",
   "nape",
 ] as const;
-const NAMES = Object.fromEntries(PLACES) as Record<string, string>;
 
 /** The hair as it is: taped, or the last cut grown out; odd places and jumps. */
 export function TodayPart(props: Props) {
@@ -95,7 +94,7 @@ export function TodayPart(props: Props) {
               aria-pressed={comb !== undefined}
               onClick={() => setComb(comb ? undefined : focused.current)}
             >
-              {comb ? `Measuring comb: ${NAMES[comb]} next` : "Take from the measuring comb"}
+              {comb ? `Measuring comb: ${placeName(comb)} next` : "Take from the measuring comb"}
             </button>
           </div>
           <div className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-x-3 gap-y-2">
@@ -103,7 +102,7 @@ export function TodayPart(props: Props) {
               // biome-ignore lint/a11y/noStaticElementInteractions: notes which field is in use
               <div key={p} onFocus={() => (focused.current = p)}>
                 <LengthField
-                  name={capital(NAMES[p] ?? p)}
+                  name={capital(placeName(p))}
                   path={`$.start.tapedMm.${p}`}
                   mm={start.tapedMm[p]}
                   usual={reading?.lengthsMm[p]}

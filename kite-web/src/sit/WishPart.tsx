@@ -1,6 +1,6 @@
 import { useState } from "react";
-import type { PickGroup, SitDocument, SitReading, Wish } from "../api/types";
-import { PLACES } from "../bench/places";
+import { PLACES, placeName } from "../api/names";
+import type { PickGroup, Place, SitDocument, SitReading, Wish } from "../api/types";
 import { HOW_MUCH } from "../shapes/HowMuch";
 import { lengthWords, type Units } from "../store/units";
 import { Choice, LengthField, PlaceSelect } from "./fields";
@@ -15,7 +15,6 @@ type Props = {
   units: Units;
 };
 
-const NAMES = Object.fromEntries(PLACES) as Record<string, string>;
 const LANDINGS = [
   ["", "a length"],
   ["up", "stands up"],
@@ -50,7 +49,7 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
               key={p}
               type="button"
               className="btn touch"
-              aria-label={`Leave alone no longer: ${NAMES[p]}`}
+              aria-label={`Leave alone no longer: ${placeName(p)}`}
               onClick={() =>
                 set(
                   "leaveAlone",
@@ -58,7 +57,7 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
                 )
               }
             >
-              {NAMES[p]} ×
+              {placeName(p)} ×
             </button>
           ))}
           <PlaceSelect label="Place to leave alone" value={place} set={setPlace} places={PLACES} />
@@ -147,8 +146,8 @@ type PointsProps = { points: Wish[]; reading?: SitReading; units: Units; set: (p
 
 /** Lengths and landings at places, each read against today's hair. */
 function Points({ points, reading, units, set }: PointsProps) {
-  const [place, setPlace] = useState("front");
-  const [landing, setLanding] = useState("brow");
+  const [place, setPlace] = useState<Place>("front");
+  const [landing, setLanding] = useState<(typeof LANDINGS)[number][0]>("brow");
   const change = (i: number, w: Wish) => set(points.map((p, k) => (k === i ? w : p)));
   return (
     <fieldset>
@@ -157,11 +156,11 @@ function Points({ points, reading, units, set }: PointsProps) {
         {points.map((p, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: two wishes may be the same
           <li key={i} className="flex flex-wrap items-center gap-3 border-base-300 border-l-4 pl-3">
-            <b className="w-36">{NAMES[p.place]}</b>
+            <b className="w-36">{placeName(p.place)}</b>
             {p.standMm !== undefined ? (
               <>
                 <LengthField
-                  name={`Stands over the ${NAMES[p.place]}`}
+                  name={`Stands over the ${placeName(p.place)}`}
                   path={`$.wishes.points[${i}].standMm`}
                   mm={p.standMm}
                   units={units}
@@ -172,7 +171,7 @@ function Points({ points, reading, units, set }: PointsProps) {
               </>
             ) : p.landing === undefined ? (
               <LengthField
-                name={`Length at ${NAMES[p.place]}`}
+                name={`Length at ${placeName(p.place)}`}
                 path={`$.wishes.points[${i}].lengthMm`}
                 mm={p.lengthMm}
                 units={units}
@@ -211,7 +210,7 @@ function Points({ points, reading, units, set }: PointsProps) {
 }
 
 /** A new wish, from the hair as it is where a number is asked. */
-const wished = (place: string, how: string, nowMm: number): Wish =>
+const wished = (place: Place, how: (typeof LANDINGS)[number][0], nowMm: number): Wish =>
   how === "up"
     ? { place, standMm: Math.min(300, Math.max(5, nowMm)) }
     : how

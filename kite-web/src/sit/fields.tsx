@@ -18,7 +18,7 @@ type LengthProps = {
 /** A number half typed is not taken for the whole. */
 const TYPING_MS = 200;
 
-const shown = (mm: number, u: Units) => String(u === "INCH" ? toShown(mm, u) : Math.round(mm * 10) / 100);
+const shown = (mm: number, u: Units) => String(u === "inch" ? toShown(mm, u) : Math.round(mm * 10) / 100);
 
 /** A length in the stylist's units; empty when it was not taken. What is wrong with it is said beside it. */
 export function LengthField({ name, path, mm, usual, units, set, problems, hint, children }: LengthProps) {
@@ -55,7 +55,7 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
           inputMode="decimal"
           className={`input touch w-22 text-xl ${problem || wrong ? "input-error" : ""}`}
           value={typed ?? (mm === undefined ? "" : shown(mm, units))}
-          placeholder={usual === undefined ? "" : shown(units === "CM" ? Math.round(usual) : usual, units)}
+          placeholder={usual === undefined ? "" : shown(units === "cm" ? Math.round(usual) : usual, units)}
           aria-invalid={problem || wrong ? true : undefined}
           aria-describedby={`${id}-note`}
           onChange={(e) => commit(e.target.value)}
@@ -77,23 +77,21 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
   );
 }
 
-/** "allowed 301 to 398 given …" in millimetres, said in the stylist's units. */
+/** What may stand there, in the stylist's units. */
 export function rangeWords(p: FieldProblem, units: Units): string {
-  const [, min, max, rest] = /^allowed (\S+) to (\S+)(.*)$/.exec(p.allowed) ?? [];
-  if (min === undefined || max === undefined) return p.allowed;
-  const said = [min, max].map((n) => shown(Number(n), units)).join(" to ");
-  return `Allowed ${said} ${unitOf(units)}${rest ?? ""}.`;
+  if (p.min === undefined || p.max === undefined || p.unit !== "mm") return p.allowed;
+  return `Allowed ${shown(p.min, units)} to ${shown(p.max, units)} ${unitOf(units)}.`;
 }
 
-type ChoiceProps = {
+type ChoiceProps<V extends string> = {
   name: string;
-  options: [id: string, title: string][];
-  value: string | undefined;
-  set: (v: string) => void;
+  options: readonly (readonly [id: V, title: string])[];
+  value: V | undefined;
+  set: (v: V) => void;
 };
 
 /** A few words to choose one from. */
-export function Choice({ name, options, value, set }: ChoiceProps) {
+export function Choice<V extends string>({ name, options, value, set }: ChoiceProps<V>) {
   return (
     <fieldset>
       <legend className="font-bold">{name}</legend>
@@ -160,23 +158,26 @@ export function Tick({ words, on, set }: { words: string; on: boolean; set: (on:
 }
 
 /** A place of the head, chosen by name. */
-export function PlaceSelect({
+export function PlaceSelect<P extends string>({
   label,
   value,
   set,
   places,
 }: {
   label: string;
-  value: string;
-  set: (p: string) => void;
-  places: readonly (readonly [string, string])[];
+  value: P;
+  set: (p: P) => void;
+  places: readonly (readonly [P, string])[];
 }) {
   return (
     <select
       className="select touch w-48"
       aria-label={label}
       value={value}
-      onChange={(e) => set(e.target.value)}
+      onChange={(e) => {
+        const picked = places.find(([id]) => id === e.target.value);
+        if (picked) set(picked[0]);
+      }}
     >
       {places.map(([id, title]) => (
         <option key={id} value={id}>

@@ -50,7 +50,7 @@ const headPart = (mark = vi.fn()) => (
     reading={reading}
     groups={[]}
     strips={{}}
-    units="CM"
+    units="cm"
     problems={[]}
     mark={mark}
     scan={noScan}
@@ -98,7 +98,7 @@ it("moves a landmark by half fingers, no farther than three, and back to where i
 });
 
 it("sets each number of the hairline alone", () => {
-  render(<HairlineNumbers document={now()} units="CM" problems={[]} />);
+  render(<HairlineNumbers document={now()} units="cm" problems={[]} />);
   const left = screen.getByLabelText("Left recession");
   fireEvent.change(left, { target: { value: "1.8" } });
   fireEvent.blur(left);
@@ -116,7 +116,7 @@ const hairPart = (setBrush = vi.fn(), paintAtPlace = vi.fn(), brush?: keyof type
     reading={reading}
     groups={[]}
     strips={{}}
-    units="CM"
+    units="cm"
     brush={brush}
     setBrush={setBrush}
     paintAtPlace={paintAtPlace}
@@ -157,7 +157,16 @@ it("tells stretch and curl from one strand, or what is wrong with it", async () 
             ? { stretchShare: 0.03, curlRatio: 0.8 }
             : {
                 detail: "no",
-                problems: [{ path: "$.dryRelaxedMm", value: "200", allowed: "allowed 20 to 100" }],
+                problems: [
+                  {
+                    path: "$.dryRelaxedMm",
+                    value: "200",
+                    allowed: "allowed 20 to 100",
+                    min: 20,
+                    max: 100,
+                    unit: "mm",
+                  },
+                ],
               },
         ),
         { status },
@@ -222,25 +231,25 @@ it("asks for the marks one after another when no head was found", () => {
 });
 
 it("the colour is picked by its level, tone and grey, and the rest stays", async () => {
-  render(<ColourRow colour={{ level: 5, warmth: 0.15 }} units="CM" problems={[]} />);
+  render(<ColourRow colour={{ level: 5, warmth: 0.15 }} units="cm" problems={[]} />);
   await fireEvent.click(screen.getByRole("button", { name: "Level 8 light blonde" }));
   expect(now().hair?.colour).toEqual({ level: 8, warmth: 0.15, greyShare: 0 });
   cleanup();
-  render(<ColourRow colour={now().hair?.colour} units="CM" problems={[]} />);
+  render(<ColourRow colour={now().hair?.colour} units="cm" problems={[]} />);
   await fireEvent.click(screen.getByText("copper"));
   expect(now().hair?.colour).toEqual({ level: 8, warmth: 0.9, greyShare: 0 });
 });
 
 it("lengths that were coloured have a level of their own, and roots as long as they have grown", async () => {
-  render(<ColourRow colour={{ level: 4 }} units="CM" problems={[]} />);
+  render(<ColourRow colour={{ level: 4 }} units="cm" problems={[]} />);
   expect(screen.queryByText("Roots grown")).toBeNull();
   await fireEvent.click(screen.getByText("coloured, roots grown"));
   cleanup();
-  render(<ColourRow colour={now().hair?.colour} units="CM" problems={[]} />);
+  render(<ColourRow colour={now().hair?.colour} units="cm" problems={[]} />);
   await fireEvent.click(screen.getByRole("button", { name: "Lengths at level 9 very light blonde" }));
   expect(now().hair?.colour).toMatchObject({ level: 4, dyed: { level: 9, rootsMm: 30 } });
   cleanup();
-  render(<ColourRow colour={now().hair?.colour} units="CM" problems={[]} />);
+  render(<ColourRow colour={now().hair?.colour} units="cm" problems={[]} />);
   await fireEvent.click(screen.getByText("as it grows"));
   expect(now().hair?.colour?.dyed).toBeUndefined();
 });

@@ -85,14 +85,21 @@ it("shows which pick stands and takes another", () => {
 
 it("reads lengths in the stylist's units, and says beside the field what is wrong", () => {
   const set = vi.fn();
-  const problem = { path: "$.head.girthMm", value: "50", allowed: "allowed 440 to 680 given the others" };
-  const field = (units: "CM" | "INCH", problems = [problem]) => (
+  const problem = {
+    path: "$.head.girthMm",
+    value: "50",
+    allowed: "allowed 440 to 680 given the others",
+    min: 440,
+    max: 680,
+    unit: "mm",
+  };
+  const field = (units: "cm" | "inch", problems = [problem]) => (
     <LengthField name="Girth" path="$.head.girthMm" mm={570} units={units} problems={problems} set={set} />
   );
-  const { rerender } = render(field("CM"));
+  const { rerender } = render(field("cm"));
   const input = screen.getByLabelText<HTMLInputElement>("Girth");
   expect(input.value).toBe("57");
-  expect(screen.getByText("Allowed 44 to 68 cm given the others.")).toBeTruthy();
+  expect(screen.getByText("Allowed 44 to 68 cm.")).toBeTruthy();
   fireEvent.change(input, { target: { value: "5" } });
   fireEvent.change(input, { target: { value: "58,4" } });
   expect(set).not.toHaveBeenCalled();
@@ -103,15 +110,15 @@ it("reads lengths in the stylist's units, and says beside the field what is wron
   fireEvent.change(input, { target: { value: "" } });
   fireEvent.blur(input);
   expect(set).toHaveBeenLastCalledWith(undefined);
-  rerender(field("INCH", []));
+  rerender(field("inch", []));
   fireEvent.change(input, { target: { value: "23" } });
   fireEvent.blur(input);
   expect(set).toHaveBeenLastCalledWith(584.2);
-  expect(rangeWords(problem, "INCH")).toBe("Allowed 17.375 to 26.75 in given the others.");
+  expect(rangeWords(problem, "inch")).toBe("Allowed 17.375 to 26.75 in.");
 });
 
 it("says how much is missing and for how long", () => {
-  render(<WishPart document={now()} reading={reading} groups={[]} strips={{}} units="CM" />);
+  render(<WishPart document={now()} reading={reading} groups={[]} strips={{}} units="cm" />);
   expect(screen.getByText("2.0 cm short; there in 8 weeks")).toBeTruthy();
   fireEvent.click(screen.getByText("Leave it alone"));
   expect(now().wishes?.leaveAlone).toEqual(["nape"]);
@@ -122,7 +129,7 @@ it("says how much is missing and for how long", () => {
 it("keeps at least one taped length, and turns a grown cut into taped ones when asked", () => {
   const props = {
     reading,
-    units: "CM" as const,
+    units: "cm" as const,
     problems: [],
     odd: false,
     setOdd: () => undefined,
@@ -204,8 +211,8 @@ it("says what a coat's colours mean", () => {
   expect(shareOf("density", 60)).toBe(0);
   expect(shareOf("density", 400)).toBe(1);
   expect(shareOf("curl", 0.7)).toBeCloseTo(0.5);
-  expect(legend("density", "CM")).toContain("340 hairs");
-  expect(legend("length", "CM")).toContain("3.0 cm");
+  expect(legend("density", "cm")).toContain("340 hairs");
+  expect(legend("length", "cm")).toContain("3.0 cm");
 });
 
 it("renders cards' duplicates unticked", async () => {

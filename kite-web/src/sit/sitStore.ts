@@ -1,9 +1,15 @@
+import { api, said } from "../api/http";
 import type { SitDocument } from "../api/types";
 import { keptDocument } from "../store/keptDocument";
 import { mergePatch, narrowest } from "./mergePatch";
 
 /** The sit-down on screen. */
-export const sit = keptDocument<SitDocument>("/api/sitdowns");
+export const sit = keptDocument<SitDocument>({
+  url: "/api/sitdowns",
+  read: (id) => said(api.GET("/api/sitdowns/{id}", { params: { path: { id } } })),
+  save: (id, version, document) =>
+    said(api.PUT("/api/sitdowns/{id}", { params: { path: { id } }, body: { version, document } })),
+});
 export const useSit = sit.use;
 
 /** Lays a pick over the document, as one step of undo. */

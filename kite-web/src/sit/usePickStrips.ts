@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { bytes } from "../api/http";
+import { api, said } from "../api/http";
 import type { PickGroup, SitDocument } from "../api/types";
 
 export const TILE = { width: 100, height: 116 };
@@ -34,13 +34,18 @@ export function usePickStrips(
           const next = waiting.findIndex((w) => w.part === inView.current);
           const [g] = waiting.splice(Math.max(0, next), 1);
           if (!g) return;
-          const size = `width=${Math.round(sharp * TILE.width)}&height=${Math.round(sharp * TILE.height)}`;
-          const png = await bytes(`/api/sitdown/picks/${g.id}?${size}`, document, abort.signal).catch(
-            () => null,
-          );
+          const size = { width: Math.round(sharp * TILE.width), height: Math.round(sharp * TILE.height) };
+          const png = await said(
+            api.POST("/api/sitdown/picks/{group}", {
+              params: { path: { group: g.id }, query: size },
+              body: document,
+              parseAs: "blob",
+              signal: abort.signal,
+            }),
+          ).catch(() => null);
           if (abort.signal.aborted) return;
           if (!png) continue;
-          const url = URL.createObjectURL(new Blob([png], { type: "image/png" }));
+          const url = URL.createObjectURL(png);
           setStrips((s) => {
             const old = s[g.id];
             if (old) URL.revokeObjectURL(old);

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from "react";
 import { type Fallen, readFall } from "../api/binary";
-import { bytes } from "../api/http";
+import { api, said } from "../api/http";
 import type { SitDocument } from "../api/types";
 
 /** What is picked in one go falls once, and never before the head itself is there. */
@@ -10,12 +10,15 @@ const SETTLE_MS = 350;
 export function useSitFall(document: SitDocument | null, wanted: boolean): Fallen | undefined {
   const [fall, setFall] = useState<Fallen>();
   const { head, hair, start } = document ?? {};
-  const asked = useMemo(() => ({ version: 1, head, hair, start }), [head, hair, start]);
+  const asked = useMemo(
+    () => (head && start ? { version: 1 as const, head, hair, start } : undefined),
+    [head, hair, start],
+  );
   useEffect(() => {
-    if (!wanted || !asked.head) return;
+    if (!wanted || !asked) return;
     const abort = new AbortController();
     const timer = setTimeout(() => {
-      bytes("/api/sitdown/fall", asked, abort.signal)
+      said(api.POST("/api/sitdown/fall", { body: asked, signal: abort.signal, parseAs: "arrayBuffer" }))
         .then((b) => setFall(readFall<Fallen>(b)))
         .catch(() => {
           // What is wrong with the document is said beside its field by the head's own answer.

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { ApiError, bytes, type FieldProblem } from "../api/http";
+import { ApiError, api, type FieldProblem, said } from "../api/http";
 import type { SitDocument } from "../api/types";
 import { readSit, type SitHead } from "./readSit";
 
@@ -16,7 +16,14 @@ export function useSitHead(document: SitDocument | null, strokes: boolean): Show
     const head = JSON.stringify(document.head);
     const have = known.current?.head === head ? known.current.drawn.head : undefined;
     setShown((s) => ({ ...s, busy: true }));
-    bytes(`/api/sitdown/head?meshes=${!have}&strokes=${strokes}`, document, abort.signal)
+    said(
+      api.POST("/api/sitdown/head", {
+        params: { query: { meshes: !have, strokes } },
+        body: document,
+        signal: abort.signal,
+        parseAs: "arrayBuffer",
+      }),
+    )
       .then((b) => {
         const drawn = readSit(b, have);
         known.current = { head, drawn };

@@ -1,6 +1,6 @@
 import { create } from "zustand";
-import { ApiError, get, send } from "../api/http";
-import type { ChairEntry, EntryRow, SittingView } from "../api/types";
+import { ApiError, api, said } from "../api/http";
+import type { ChairEntry } from "../api/types";
 import { claim, dropLog, keepLog, keptLogs, newDevice } from "./chairLogs";
 import type { Sitting } from "./sitting";
 
@@ -72,7 +72,12 @@ export async function sendKept(planId: number): Promise<void> {
 
 function post(s: Sitting, entries: Sitting["unsent"]): Promise<{ stored: number }> {
   const sentAt = new Date().toISOString();
-  return send("POST", `/api/sittings/${s.token}/entries`, { device: s.device, sentAt, entries });
+  return said(
+    api.POST("/api/sittings/{token}/entries", {
+      params: { path: { token: s.token } },
+      body: { device: s.device, sentAt, entries },
+    }),
+  );
 }
 
 /** Goes on with a plan's sitting, or begins it. Without the network it goes on with what this device knows. */
@@ -82,12 +87,17 @@ export async function sitDownAt(planId: number): Promise<void> {
   // What this device still has belongs to the sitting it was written in, whoever ties that off.
   if (known?.unsent.length) await flush();
   try {
-    const view = await send<SittingView>("POST", `/api/plans/${planId}/sitting`, {
-      token: known?.token ?? crypto.randomUUID(),
-      startedAt: known?.startedAt ?? new Date().toISOString(),
-      // Times it knows of a sitting that goes on are the server's already.
-      sentAt: known ? undefined : new Date().toISOString(),
-    });
+    const view = await said(
+      api.POST("/api/plans/{planId}/sitting", {
+        params: { path: { planId } },
+        body: {
+          token: known?.token ?? crypto.randomUUID(),
+          startedAt: known?.startedAt ?? new Date().toISOString(),
+          // Times it knows of a sitting that goes on are the server's already.
+          sentAt: known ? undefined : new Date().toISOString(),
+        },
+      }),
+    );
     const now = useChair.getState().sitting;
     const same = now?.token === view.token ? now : null;
     keep({
@@ -191,7 +201,9 @@ async function listen(): Promise<void> {
   if (!s) return;
   const after = s.told.reduce((most, r) => Math.max(most, r.id), 0);
   try {
-    const rows = await get<EntryRow[]>(`/api/sittings/${s.token}/entries?after=${after}`);
+    const rows = await said(
+      api.GET("/api/sittings/{token}/entries", { params: { path: { token: s.token }, query: { after } } }),
+    );
     useChair.setState({ reached: true });
     const now = useChair.getState().sitting;
     if (rows.length === 0 || !now || now.token !== s.token) return;

@@ -1,5 +1,5 @@
 import { create, type StoreApi, type UseBoundStore } from "zustand";
-import { ApiError, get, send } from "../api/http";
+import { ApiError } from "../api/http";
 import { dropDraft, keepDraft, readDraft } from "./drafts";
 import { apply, differences, type Edit, inverse, joined, type Path, read } from "./edits";
 import { keepHistory, readHistory } from "./history";
@@ -41,8 +41,16 @@ export type KeptDocument<D> = {
   takeTheirs: () => Promise<void>;
 };
 
-/** One document at a time, edited here and kept at {@code url}/id, guarded by its version. */
-export function keptDocument<D extends object>(url: string): KeptDocument<D> {
+/** How a document is read and saved. */
+export type Door<D> = {
+  /** Its address but for the id: what drafts of it are kept under. */
+  url: string;
+  read: (id: number) => Promise<View<D>>;
+  save: (id: number, version: number, document: D) => Promise<{ version: number }>;
+};
+
+/** One document at a time, edited here and kept by the server, guarded by its version. */
+export function keptDocument<D extends object>({ url, read: theirsOf, save }: Door<D>): KeptDocument<D> {
   const empty: Kept<D> = {
     id: 0,
     clientId: 0,
@@ -159,10 +167,7 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
     const id = s.id;
     use.setState({ save: "saving", saveMessage: "" });
     try {
-      const { version } = await send<{ version: number }>("PUT", at(id), {
-        version: s.version,
-        document: sent,
-      });
+      const { version } = await save(id, s.version, sent);
       const document = use.getState().document;
       if (use.getState().id !== id) dropDraft(at(id));
       else if (document === sent) {
@@ -199,7 +204,7 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
 
   /** After a conflict: this work over theirs. */
   async function keepMine(): Promise<void> {
-    const theirs = await get<View<D>>(at(use.getState().id));
+    const theirs = await theirsOf(use.getState().id);
     use.setState({ version: theirs.version, save: "unsaved" });
     await saveNow();
   }
@@ -208,7 +213,7 @@ export function keptDocument<D extends object>(url: string): KeptDocument<D> {
   async function takeTheirs(): Promise<void> {
     const id = use.getState().id;
     dropDraft(at(id));
-    open(await get<View<D>>(at(id)));
+    open(await theirsOf(id));
   }
 
   return { use, open, change, replace, undo, redo, startAutosave, saveNow, keepMine, takeTheirs };

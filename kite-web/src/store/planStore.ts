@@ -1,9 +1,15 @@
 import { create } from "zustand";
-import { ApiError, send } from "../api/http";
+import { ApiError, api, said } from "../api/http";
 import type { PlanDocument, PlanView } from "../api/types";
+import type { Change } from "./asks";
 import { keptDocument } from "./keptDocument";
 
-export const plan = keptDocument<PlanDocument>("/api/plans");
+export const plan = keptDocument<PlanDocument>({
+  url: "/api/plans",
+  read: (id) => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
+  save: (id, version, document) =>
+    said(api.PUT("/api/plans/{id}", { params: { path: { id } }, body: { version, document } })),
+});
 export const usePlan = plan.use;
 export const { change, undo, redo } = plan;
 
@@ -11,21 +17,18 @@ export const { change, undo, redo } = plan;
 export const useSaid = create<{ words: string; trouble: boolean }>(() => ({ words: "", trouble: false }));
 export const say = (words: string, trouble = false) => useSaid.setState({ words, trouble });
 
-type Edited = { document: PlanDocument; words: string };
-
 /**
  * Asks the server to change the plan as a whole. What was changed here meanwhile stays; asks of one gesture start from
  * the plan as it was when the gesture began. True when it was done.
  */
 export async function editPlan(
-  url: string,
-  body: Record<string, unknown>,
+  change: Change,
   gesture?: { id: string; base: PlanDocument },
 ): Promise<boolean> {
   const base = gesture?.base ?? usePlan.getState().document;
   if (!base) return false;
   try {
-    const r = await send<Edited>("POST", `/api/edit/${url}`, { ...body, document: base });
+    const r = await change(base);
     plan.replace(base, r.document, gesture?.id);
     say(r.words);
     performance.mark("kite-edited");

@@ -1,21 +1,21 @@
 /** Lengths as the stylist reads them. 1 in = 25.4 mm. */
 export const MM_PER_INCH = 25.4;
 
-export type Units = "CM" | "INCH";
+export type Units = "cm" | "inch";
 
-export const unitOf = (u: Units): string => (u === "INCH" ? "in" : "cm");
+export const unitOf = (u: Units): string => (u === "inch" ? "in" : "cm");
 
 export const toShown = (mm: number, u: Units): number =>
-  u === "INCH" ? Math.round((mm / MM_PER_INCH) * 8) / 8 : Math.round(mm) / 10;
+  u === "inch" ? Math.round((mm / MM_PER_INCH) * 8) / 8 : Math.round(mm) / 10;
 
-export const toMm = (shown: number, u: Units): number => (u === "INCH" ? shown * MM_PER_INCH : shown * 10);
+export const toMm = (shown: number, u: Units): number => (u === "inch" ? shown * MM_PER_INCH : shown * 10);
 
-export const stepOf = (u: Units): number => (u === "INCH" ? 0.125 : 0.5);
+export const stepOf = (u: Units): number => (u === "inch" ? 0.125 : 0.5);
 
 const EIGHTHS = ["", "1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"];
 
 export function lengthWords(mm: number, u: Units): string {
-  if (u === "CM") return mm < 10 ? `${Math.round(mm)} mm` : `${(mm / 10).toFixed(1)} cm`;
+  if (u === "cm") return mm < 10 ? `${Math.round(mm)} mm` : `${(mm / 10).toFixed(1)} cm`;
   const eighths = Math.round((mm / MM_PER_INCH) * 8);
   const whole = Math.floor(eighths / 8);
   const rest = EIGHTHS[eighths % 8] ?? "";

@@ -1,10 +1,12 @@
 import { useEffect, useState } from "react";
-import { send } from "../api/http";
 
-/** What the server says of a document; an answer overtaken by a newer ask is dropped, the last one stays till then. */
-export function useAnswer<T>(
-  url: string,
-  body: unknown,
+/**
+ * What the server says of a document, asked the same way each time; an answer overtaken by a newer ask is dropped, the last one stays till
+ * then.
+ */
+export function useAnswer<B, T>(
+  ask: (body: B) => Promise<T>,
+  body: B | null,
   wanted = true,
   waitMs = 0,
 ): { data?: T; message: string } {
@@ -13,7 +15,7 @@ export function useAnswer<T>(
     if (!wanted || body === null) return;
     let dropped = false;
     const timer = setTimeout(() => {
-      send<T>("POST", url, body).then(
+      ask(body).then(
         (data) => !dropped && setShown({ data, message: "" }),
         (e: Error) => !dropped && setShown((s) => ({ ...s, message: e.message })),
       );
@@ -22,6 +24,6 @@ export function useAnswer<T>(
       dropped = true;
       clearTimeout(timer);
     };
-  }, [url, body, wanted, waitMs]);
+  }, [ask, body, wanted, waitMs]);
   return shown;
 }

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { type FallData, readFall } from "../api/binary";
-import { bytes } from "../api/http";
+import { api, said } from "../api/http";
 import type { PlanDocument } from "../api/types";
 
 type Shown = { fall?: FallData; message: string; busy: boolean };
@@ -32,7 +32,14 @@ export function useFall(
     setShown((s) => ({ ...s, busy: true }));
     let timer: ReturnType<typeof setTimeout> | undefined;
     const ask = (preview: boolean) =>
-      bytes(`/api/fall?week=${week}&preview=${preview}`, document, abort.signal).then((b) => {
+      said(
+        api.POST("/api/fall", {
+          params: { query: { week, preview } },
+          body: document,
+          signal: abort.signal,
+          parseAs: "arrayBuffer",
+        }),
+      ).then((b) => {
         const fall = readFall<FallData>(b);
         const { coarse } = fall.reading;
         setShown({ fall, message: "", busy: coarse && fine !== "never" });

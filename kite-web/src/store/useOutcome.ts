@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { type Outcome, readOutcome } from "../api/binary";
-import { ApiError, bytes, type FieldProblem, keptBytes } from "../api/http";
+import { ApiError, bytesOf, type FieldProblem } from "../api/http";
 import type { PlanDocument } from "../api/types";
 
 type Shown = {
@@ -25,7 +25,7 @@ export function useOutcome(document: PlanDocument | null, keep = false): Shown {
       return;
     }
     const abort = new AbortController();
-    (keep ? keptBytes : bytes)("/api/outcome", document, abort.signal)
+    bytesOf("/api/outcome", document, keep, abort.signal)
       .then((b) => {
         setShown({ outcome: readOutcome(b), of: document, problems: [], message: "" });
         performance.mark("kite-outcome");

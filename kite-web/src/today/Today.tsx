@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { get } from "../api/http";
-import type { AppointmentRow, Today as Day } from "../api/types";
+import { api, said } from "../api/http";
+import type { AppointmentRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 
@@ -11,7 +11,7 @@ const clock = (t: string, zone: string) =>
 export function Today() {
   const day = useQuery({
     queryKey: ["today"],
-    queryFn: () => get<Day>("/api/today"),
+    queryFn: () => said(api.GET("/api/today")),
     refetchInterval: 60_000,
   });
   if (day.isPending) return <Loading what="the day" />;

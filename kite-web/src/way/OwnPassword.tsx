@@ -1,17 +1,21 @@
 import { useMutation } from "@tanstack/react-query";
 import type { FormEvent } from "react";
-import { send } from "../api/http";
+import { api, carriedOut } from "../api/http";
+import type { OwnPassword as Passwords } from "../api/types";
 import { Problem } from "../frame/Problem";
+import { written } from "../frame/written";
 
 /** One's own password anew; wherever else one is signed in, that ends. */
 export function OwnPassword() {
-  const change = useMutation({ mutationFn: (body: unknown) => send("POST", "/api/session/password", body) });
+  const change = useMutation({
+    mutationFn: (body: Passwords) => carriedOut(api.POST("/api/session/password", { body })),
+  });
   const submit = (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
     const form = e.currentTarget;
     const f = new FormData(form);
     change.mutate(
-      { current: f.get("current"), password: f.get("password") },
+      { current: written(f, "current"), password: written(f, "password") },
       { onSuccess: () => form.reset() },
     );
   };

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { QRCodeSVG } from "qrcode.react";
 import { type FormEvent, useState } from "react";
-import { get, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
 import { PasswordAgain } from "../frame/PasswordAgain";
 import { Problem } from "../frame/Problem";
 
@@ -15,16 +15,16 @@ const given = (e: FormEvent<HTMLFormElement>, name: string) => {
 /** Six digits beside the password: set up with an authenticator, and taken off again. */
 export function SecondFactor() {
   const queries = useQueryClient();
-  const is = useQuery({ queryKey: ["second"], queryFn: () => get<{ on: boolean }>("/api/session/second") });
+  const is = useQuery({ queryKey: ["second"], queryFn: () => said(api.GET("/api/session/second")) });
   const [offer, setOffer] = useState<Offer | null>(null);
   const [codes, setCodes] = useState<string[]>([]);
   const changed = () => queries.invalidateQueries({ queryKey: ["second"] });
   const ask = useMutation({
-    mutationFn: (password: string) => send<Offer>("POST", "/api/session/second", { password }),
+    mutationFn: (password: string) => said(api.POST("/api/session/second", { body: { password } })),
     onSuccess: setOffer,
   });
   const begin = useMutation({
-    mutationFn: (code: string) => send<{ codes: string[] }>("PUT", "/api/session/second", { code }),
+    mutationFn: (code: string) => said(api.PUT("/api/session/second", { body: { code } })),
     onSuccess: (r) => {
       setOffer(null);
       setCodes(r.codes);
@@ -32,7 +32,7 @@ export function SecondFactor() {
     },
   });
   const off = useMutation({
-    mutationFn: (password: string) => send("POST", "/api/session/second/off", { password }),
+    mutationFn: (password: string) => carriedOut(api.POST("/api/session/second/off", { body: { password } })),
     onSuccess: () => {
       setCodes([]);
       return changed();

@@ -1,14 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useSearchParams } from "react-router";
-import { get, send } from "../api/http";
+import { api, carriedOut, said } from "../api/http";
+import type { Cost, School } from "../api/types";
 import { Loading, Trouble } from "../frame/States";
 import { Choice } from "../sit/fields";
 import { OwnPassword } from "./OwnPassword";
 import { SecondFactor } from "./SecondFactor";
-import { type Cost, costWords, DIFFERENCES, type Difference } from "./ways";
-
-type School = { [about: string]: unknown };
-type Costs = { title: string; ways: Cost[] };
+import { costWords, DIFFERENCES, type Difference } from "./ways";
 
 const BITES: [string, string][] = [
   ["0", "as the shape has it"],
@@ -24,23 +22,21 @@ export function Way() {
   const [query] = useSearchParams();
   const plan = query.get("plan");
   const queries = useQueryClient();
-  const school = useQuery({ queryKey: ["school"], queryFn: () => get<School>("/api/school") });
+  const school = useQuery({ queryKey: ["school"], queryFn: () => said(api.GET("/api/school")) });
   const costs = useQuery({
     queryKey: ["school", "costs", plan],
-    queryFn: () => get<Costs>(`/api/school/costs${plan ? `?plan=${plan}` : ""}`),
+    queryFn: () =>
+      said(api.GET("/api/school/costs", { params: { query: plan ? { plan: Number(plan) } : {} } })),
   });
   const save = useMutation({
-    mutationFn: (s: School) => send("PUT", "/api/school", s),
+    mutationFn: (s: School) => carriedOut(api.PUT("/api/school", { body: s })),
     onMutate: (s: School) => queries.setQueryData(["school"], s),
     onSettled: () => queries.invalidateQueries({ queryKey: ["school"] }),
   });
   if (school.isPending) return <Loading what="your way" />;
   if (school.error) return <Trouble error={school.error} retry={() => school.refetch()} />;
   const mine = school.data;
-  const set = (about: string, value: unknown) => {
-    const { [about]: _, ...rest } = mine;
-    save.mutate(value === undefined ? rest : { ...rest, [about]: value });
-  };
+  const set = (about: keyof School, value: unknown) => save.mutate({ ...mine, [about]: value });
   return (
     <div className="grid max-w-5xl gap-4 px-6 py-5">
       <div>
@@ -61,7 +57,7 @@ export function Way() {
           <One
             key={d.about}
             difference={d}
-            value={mine[d.about] as string | undefined}
+            value={mine[d.about]}
             costs={costs.data?.ways.filter((c) => c.about === d.about)}
             set={(v) => set(d.about, v)}
           />

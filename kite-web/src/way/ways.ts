@@ -1,6 +1,8 @@
+import type { Cost, School } from "../api/types";
+
 /** One thing stylists differ in: its choices and what speaks for each; common practice. */
 export type Difference = {
-  about: string;
+  about: Exclude<keyof School, "biteMm">;
   title: string;
   why: string;
   choices: readonly (readonly [id: string, title: string])[];
@@ -101,8 +103,6 @@ export const DIFFERENCES: readonly Difference[] = [
     ],
   },
 ];
-
-export type Cost = { about: string; choice: string; minutes: number; driftMm: number; grams: number };
 
 const LEAST = { minutes: 0.5, driftMm: 0.05, grams: 0.5 };
 

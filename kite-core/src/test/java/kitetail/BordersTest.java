@@ -132,7 +132,8 @@ class BordersTest {
             "java.util..",
             "java.time..",
             "org.hipparchus..",
-            "org.locationtech.jts..")
+            "org.locationtech.jts..",
+            "org.jspecify..")
         .check(CORE);
   }
 }

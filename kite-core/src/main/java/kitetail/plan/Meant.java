@@ -1,6 +1,7 @@
 package kitetail.plan;
 
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A finding that has been looked at and is meant; it stays answered while the plan stands.
@@ -9,7 +10,7 @@ import kitetail.head.Place;
  * @param move id of the move it was found at; null for one about the whole plan
  * @param place where it was found; null for wherever it is found
  */
-public record Meant(String rule, String move, Place place, String note) {
+public record Meant(String rule, @Nullable String move, @Nullable Place place, String note) {
   public Meant {
     if (rule == null || rule.isBlank()) {
       throw new IllegalArgumentException("a meant finding names its rule");

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import kitetail.cut.Fingers;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stylist's own way where stylists differ. Each may be null: no preference, and no rule from it.
@@ -21,16 +22,16 @@ import kitetail.cut.Fingers;
  * @param biteMm the bite this stylist takes where a family leaves it open; 0 for none, else 3 to 60
  */
 public record School(
-    Outline outline,
-    Begin begin,
-    Fringe fringe,
-    Taper taper,
-    Work work,
-    Knuckle knuckle,
-    Check crossCheck,
-    Firmness firmness,
-    Product product,
-    Cowlick cowlick,
+    @Nullable Outline outline,
+    @Nullable Begin begin,
+    @Nullable Fringe fringe,
+    @Nullable Taper taper,
+    @Nullable Work work,
+    @Nullable Knuckle knuckle,
+    @Nullable Check crossCheck,
+    @Nullable Firmness firmness,
+    @Nullable Product product,
+    @Nullable Cowlick cowlick,
     double biteMm) {
   public static final School NONE =
       new School(null, null, null, null, null, null, null, null, null, null, 0);

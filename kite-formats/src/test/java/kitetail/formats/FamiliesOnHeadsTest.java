@@ -7,9 +7,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import kitetail.formats.answer.PlanResult;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.ResultJson;
 import kitetail.head.HairlineShape;
 import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
@@ -125,10 +125,10 @@ class FamiliesOnHeadsTest {
   @MethodSource("families")
   void aPlanRunAgain_isTheSameToTheLastBit_andReadsBackAsItself(Plan family) {
     Workbench bench = new Workbench(Scalp.of(Head.of(family.head()), 600));
-    String first = ResultJson.write(ResultJson.of(family, PlanEngine.run(family, bench), true));
+    String first = PlanJson.written(PlanResult.of(family, PlanEngine.run(family, bench), true));
     String again =
-        ResultJson.write(
-            ResultJson.of(
+        PlanJson.written(
+            PlanResult.of(
                 family, PlanEngine.run(family, Scalp.of(Head.of(family.head()), 600)), true));
     assertThat(again).isEqualTo(first);
     assertThat(PlanJson.read(PlanJson.write(family))).isEqualTo(family);

@@ -16,11 +16,11 @@ import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.cut.Texture;
+import kitetail.formats.answer.PlanResult;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblem;
 import kitetail.formats.json.PlanProblemException;
-import kitetail.formats.json.ResultJson;
 import kitetail.hair.Ends;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
@@ -67,8 +67,8 @@ class PlanDocumentTest {
   @MethodSource("examples")
   void theSameDocument_givesTheSameBytes(Path file) throws IOException {
     Plan plan = PlanJson.read(Files.readString(file));
-    String first = ResultJson.write(ResultJson.of(plan, PlanEngine.run(plan), true));
-    String second = ResultJson.write(ResultJson.of(plan, PlanEngine.run(plan), true));
+    String first = PlanJson.written(PlanResult.of(plan, PlanEngine.run(plan), true));
+    String second = PlanJson.written(PlanResult.of(plan, PlanEngine.run(plan), true));
     assertThat(first).isEqualTo(second).contains("\"sites\"").contains("\"earToEar\"");
   }
 

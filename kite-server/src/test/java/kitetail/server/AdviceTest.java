@@ -118,11 +118,10 @@ class AdviceTest extends InShop {
     JsonNode mended = posted("/api/replan", asked);
     assertThat(mended.path("offMm").asDouble()).isGreaterThan(4);
     assertThat(mended.path("words").asString()).endsWith(".");
-    assertThat(mended.path("moves").size()).isGreaterThanOrEqualTo(5);
     // The plan to go on with: what is done first, every move under an id of its own.
     Plan goesOn = PlanJson.read(mended.path("document"));
     assertThat(goesOn.moves().get(0)).isEqualTo(Families.all().get("even-all-over").moves().get(0));
-    assertThat(goesOn.moves()).hasSize(1 + mended.path("moves").size());
+    assertThat(goesOn.moves()).hasSizeGreaterThanOrEqualTo(6);
     ObjectNode slip = body(family("even-all-over"));
     slip.put("done", 1).putObject("tookMoreMm").put("apex", 20).put("crown", 20);
     assertThat(posted("/api/replan", slip).path("offMm").asDouble()).isGreaterThan(4);

@@ -34,16 +34,16 @@ class KitTest extends InShop {
 
   @Test
   void aRazorUsed_needsABlade_beforeTheNextClient() {
-    long razor = tool("RAZOR");
+    long razor = tool("razor");
     assertThat(needs(razor, 1)).isEmpty();
-    did(razor, "USED", 1L, UUID.randomUUID());
+    did(razor, "used", 1L, UUID.randomUUID());
     assertThat(needs(razor, 1)).isEmpty();
     assertThat(needs(razor, 2).valueStream().map(n -> n.path("act").asString()))
-        .containsExactly("BLADE", "DISINFECTED");
+        .containsExactly("blade", "disinfected");
     UUID once = UUID.randomUUID();
-    did(razor, "BLADE", null, once);
-    did(razor, "BLADE", null, once);
-    did(razor, "DISINFECTED", null, UUID.randomUUID());
+    did(razor, "blade", null, once);
+    did(razor, "blade", null, once);
+    did(razor, "disinfected", null, UUID.randomUUID());
     JsonNode lies = needs(razor, 2);
     assertThat(lies).hasSize(1);
     assertThat(lies.get(0).path("readyAt").isMissingNode()).isFalse();
@@ -54,9 +54,9 @@ class KitTest extends InShop {
    */
   @Test
   void aPlan_asksForTheToolsItCutsWith_andForNoOthers() {
-    long razor = tool("RAZOR");
-    long shears = tool("SHEARS");
-    long guard = tool("GUARD");
+    long razor = tool("razor");
+    long shears = tool("shears");
+    long guard = tool("guard");
     long plan =
         post(201, "/api/clients/2/plans", "{\"family\":\"piecey-pixie\"}").path("id").asLong();
     var asked =
@@ -76,34 +76,34 @@ class KitTest extends InShop {
     assertThat(maud.json("/api/kit").path("tools").valueStream())
         .anyMatch(
             t ->
-                t.path("kind").asString().equals("GUARD")
+                t.path("kind").asString().equals("guard")
                     && t.path("measuredMm").asDouble() == 3.4);
   }
 
   @Test
   void badTools_areRefusedWithTheirRange() {
     assertThat(
-            maud.send("POST", "/api/kit", "{\"kind\":\"GUARD\",\"name\":\"x\",\"measuredMm\":400}")
+            maud.send("POST", "/api/kit", "{\"kind\":\"guard\",\"name\":\"x\",\"measuredMm\":400}")
                 .body())
         .contains("0.1 to 250");
-    assertThat(maud.send("POST", "/api/kit", "{\"kind\":\"GUARD\",\"name\":\" \"}").statusCode())
+    assertThat(maud.send("POST", "/api/kit", "{\"kind\":\"guard\",\"name\":\" \"}").statusCode())
         .isEqualTo(422);
     assertThat(
             maud.send(
                     "POST",
                     "/api/kit/99999/events",
-                    "{\"token\":\"%s\",\"act\":\"OILED\"}".formatted(UUID.randomUUID()))
+                    "{\"token\":\"%s\",\"act\":\"oiled\"}".formatted(UUID.randomUUID()))
                 .statusCode())
         .isEqualTo(404);
   }
 
   @Test
   void aToolPutAway_isNotAskedAfter() {
-    long comb = tool("COMB");
+    long comb = tool("comb");
     told(
         204,
         maud.send(
-            "PUT", "/api/kit/" + comb, "{\"kind\":\"COMB\",\"name\":\"old\",\"retired\":true}"));
+            "PUT", "/api/kit/" + comb, "{\"kind\":\"comb\",\"name\":\"old\",\"retired\":true}"));
     assertThat(
             maud.json("/api/kit")
                 .path("tools")

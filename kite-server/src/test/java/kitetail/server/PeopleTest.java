@@ -61,7 +61,7 @@ class PeopleTest extends InShop {
   @Test
   void whoIsShutOut_isOutWithinSeconds_withTheirFeed_andComesBackByANewSignIn()
       throws InterruptedException {
-    var pim = as("STYLIST", "pim.out");
+    var pim = as("stylist", "pim.out");
     String feed =
         TestShop.JSON
             .readTree(pim.send("POST", "/api/diary/feed", "{}").body())
@@ -69,12 +69,12 @@ class PeopleTest extends InShop {
             .asString();
     assertThat(maud.send("GET", feed, null).statusCode()).isEqualTo(200);
     long id = idOf("pim.out");
-    told(204, maud.send("PUT", "/api/people/" + id, set("Pim Out", "STYLIST", true)));
+    told(204, maud.send("PUT", "/api/people/" + id, set("Pim Out", "stylist", true)));
     assertThat(soon(pim, "GET", "/api/clients", null, 200)).isEqualTo(401);
     assertThat(maud.send("GET", feed, null).statusCode()).isEqualTo(404);
     String in = "{\"signIn\":\"pim.out\",\"password\":\"ferry-landing\"}";
     assertThat(shop.new Visitor().send("POST", "/api/session", in).statusCode()).isEqualTo(401);
-    told(204, maud.send("PUT", "/api/people/" + id, set("Pim Out", "STYLIST", false)));
+    told(204, maud.send("PUT", "/api/people/" + id, set("Pim Out", "stylist", false)));
     assertThat(pim.send("GET", "/api/clients", null).statusCode()).isEqualTo(401);
     assertThat(shop.new Visitor().signedIn("pim.out")).isNotNull();
     assertThat(row("pim.out").path("name").asString()).isEqualTo("Pim Out");
@@ -82,10 +82,10 @@ class PeopleTest extends InShop {
 
   @Test
   void aDemotedOwner_exportsNoMore() throws InterruptedException {
-    var ona = as("OWNER", "ona").withPasswordAgain();
+    var ona = as("owner", "ona").withPasswordAgain();
     String archive = "/api/records/archive.zip?year=2026";
     assertThat(ona.bytes("GET", archive, null).statusCode()).isEqualTo(200);
-    told(204, maud.send("PUT", "/api/people/" + idOf("ona"), set("Ona", "STYLIST", false)));
+    told(204, maud.send("PUT", "/api/people/" + idOf("ona"), set("Ona", "stylist", false)));
     assertThat(soon(ona, "GET", archive, null, 200)).isEqualTo(401);
     var again = shop.new Visitor().signedIn("ona").withPasswordAgain();
     assertThat(again.send("GET", archive, null).statusCode()).isEqualTo(403);
@@ -93,7 +93,7 @@ class PeopleTest extends InShop {
 
   @Test
   void aPasswordAnew_endsTheSessionsElsewhere_andNotThisOne() throws InterruptedException {
-    var here = as("STYLIST", "wim");
+    var here = as("stylist", "wim");
     var elsewhere = shop.new Visitor().signedIn("wim");
     told(
         422,
@@ -123,15 +123,15 @@ class PeopleTest extends InShop {
 
   @Test
   void aShopIsNeverWithoutAnOwner_andAManagerMakesNone() {
-    told(422, maud.send("PUT", "/api/people/" + idOf("maud"), set("Maud", "STYLIST", false)));
-    told(422, maud.send("PUT", "/api/people/" + idOf("maud"), set("Maud", "OWNER", true)));
-    assertThat(row("maud").path("role").asString()).isEqualTo("OWNER");
-    var mia = as("MANAGER", "mia");
+    told(422, maud.send("PUT", "/api/people/" + idOf("maud"), set("Maud", "stylist", false)));
+    told(422, maud.send("PUT", "/api/people/" + idOf("maud"), set("Maud", "owner", true)));
+    assertThat(row("maud").path("role").asString()).isEqualTo("owner");
+    var mia = as("manager", "mia");
     String owner =
-        "{\"name\":\"New\",\"signIn\":\"new.owner\",\"password\":\"ferry-landing\",\"role\":\"OWNER\"}";
+        "{\"name\":\"New\",\"signIn\":\"new.owner\",\"password\":\"ferry-landing\",\"role\":\"owner\"}";
     assertThat(mia.send("POST", "/api/people", owner).statusCode()).isEqualTo(403);
     long maudsId = idOf("maud");
-    assertThat(mia.send("PUT", "/api/people/" + maudsId, set("Maud", "STYLIST", true)).statusCode())
+    assertThat(mia.send("PUT", "/api/people/" + maudsId, set("Maud", "stylist", true)).statusCode())
         .isEqualTo(403);
     assertThat(
             mia.send(
@@ -140,26 +140,26 @@ class PeopleTest extends InShop {
                     "{\"password\":\"two more words\"}")
                 .statusCode())
         .isEqualTo(403);
-    told(204, mia.send("PUT", "/api/people/" + idOf("joris"), set("Joris Haak", "STYLIST", false)));
+    told(204, mia.send("PUT", "/api/people/" + idOf("joris"), set("Joris Haak", "stylist", false)));
   }
 
   @ParameterizedTest
   @CsvSource({
-    "MANAGER,PUT,/api/shop/hours,{},422",
-    "STYLIST,PUT,/api/shop/hours,{},403",
-    "STYLIST,DELETE,/api/clients/1?name=x,,403",
-    "STYLIST,GET,/api/clients/1/export.zip,,403",
-    "STYLIST,GET,/api/records/visits.csv?year=2026,,403",
-    "STYLIST,GET,/api/contacts.vcf,,403",
-    "STYLIST,GET,/api/people,,403",
-    "STYLIST,POST,/api/clients,{},422",
-    "ASSISTANT,POST,/api/clients,{},403",
-    "ASSISTANT,POST,/api/appointments,{},422",
-    "ASSISTANT,GET,/api/clients,,200",
-    "LEARNER,POST,/api/appointments,{},403",
-    "LEARNER,PUT,/api/plans/1,{},403",
-    "LEARNER,POST,/api/fit,{},422",
-    "LEARNER,GET,/api/clients,,200",
+    "manager,PUT,/api/shop/hours,{},422",
+    "stylist,PUT,/api/shop/hours,{},403",
+    "stylist,DELETE,/api/clients/1?name=x,,403",
+    "stylist,GET,/api/clients/1/export.zip,,403",
+    "stylist,GET,/api/records/visits.csv?year=2026,,403",
+    "stylist,GET,/api/contacts.vcf,,403",
+    "stylist,GET,/api/people,,403",
+    "stylist,POST,/api/clients,{},422",
+    "assistant,POST,/api/clients,{},403",
+    "assistant,POST,/api/appointments,{},422",
+    "assistant,GET,/api/clients,,200",
+    "learner,POST,/api/appointments,{},403",
+    "learner,PUT,/api/plans/1,{},403",
+    "learner,POST,/api/fit,{},422",
+    "learner,GET,/api/clients,,200",
   })
   void aRole_mayWhatTheTableSays(String role, String method, String path, String body, int status) {
     var who = as(role, "somebody" + number++);

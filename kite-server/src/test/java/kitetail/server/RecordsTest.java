@@ -75,7 +75,7 @@ class RecordsTest extends InShop {
         "insert into waiting (shop_id, client_id, until, created_at) values (1, 4, '2026-12-31', '2026-06-01')");
     shop.sql(
         "insert into busy (person_id, starts_at, ends_at) values (1, '2026-07-01', '2026-07-02')");
-    long comb = post(201, "/api/kit", "{\"kind\":\"COMB\",\"name\":\"x\"}").path("id").asLong();
+    long comb = post(201, "/api/kit", "{\"kind\":\"comb\",\"name\":\"x\"}").path("id").asLong();
     shop.sql(
         "insert into kit_event (kit_id, kind, token, person_id, at) values (%d, 'OILED', gen_random_uuid(), 1, '2026-07-01')"
             .formatted(comb));

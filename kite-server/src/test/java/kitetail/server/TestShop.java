@@ -179,6 +179,7 @@ final class TestShop implements AutoCloseable {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
     private String device = "";
+    private boolean held = true;
 
     Visitor signedIn(String who) {
       if (send(
@@ -189,6 +190,12 @@ final class TestShop implements AutoCloseable {
           != 200) {
         throw new IllegalStateException(who + " cannot sign in");
       }
+      return this;
+    }
+
+    /** Answers are not held against the API's description, as when that is what is asked for. */
+    Visitor heldToNothing() {
+      held = false;
       return this;
     }
 
@@ -241,6 +248,15 @@ final class TestShop implements AutoCloseable {
           as);
     }
 
+    /** Whatever a test is about, every answer is as the description promises. */
+    private static void promised(String method, String path, HttpResponse<?> answer, String text) {
+      String type = answer.headers().firstValue("Content-Type").orElse("");
+      List<String> broken = Promised.broken(method, path, answer.statusCode(), type, text);
+      if (!broken.isEmpty()) {
+        throw new AssertionError(method + " " + path + ": " + broken);
+      }
+    }
+
     private <T> HttpResponse<T> call(
         String method,
         String path,
@@ -267,7 +283,11 @@ final class TestShop implements AutoCloseable {
           r.header("X-Device", device);
         }
         r.method(method, body);
-        return http.send(r.build(), as);
+        HttpResponse<T> answer = http.send(r.build(), as);
+        if (held && answer.body() instanceof String text) {
+          promised(method, path, answer, text);
+        }
+        return answer;
       } catch (java.io.IOException | InterruptedException e) {
         throw new IllegalStateException(e);
       }

@@ -10,22 +10,21 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
-import kitetail.check.Check;
-import kitetail.check.CheckRound;
 import kitetail.fit.Planner;
 import kitetail.fit.Ranking;
-import kitetail.formats.json.AdviceJson;
+import kitetail.formats.answer.FitView;
+import kitetail.formats.answer.OrderView;
+import kitetail.formats.answer.PlanResult;
+import kitetail.formats.answer.RankingView;
+import kitetail.formats.answer.RiskView;
+import kitetail.formats.answer.WornResult;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblemException;
-import kitetail.formats.json.ResultJson;
 import kitetail.formats.json.SitDownJson;
-import kitetail.formats.look.LookJson;
 import kitetail.formats.words.AdviceWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
-import kitetail.growth.Outgrown;
-import kitetail.growth.Worn;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
 import kitetail.plan.Order;
@@ -36,7 +35,6 @@ import kitetail.plan.Workbench;
 import kitetail.remedy.Mending;
 import kitetail.risk.Hands;
 import kitetail.risk.Risk;
-import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Plan documents in, result documents out: {@code compute [--sites | --fit | --risk | --order |
@@ -108,7 +106,7 @@ public final class Compute {
   private static int one(Path file, Ask ask, Drawn drawn, PrintStream out, PrintStream err) {
     try {
       String text = Files.readString(file);
-      out.print(ResultJson.write(answer(text, ask, drawn, err)));
+      out.print(PlanJson.written(answer(text, ask, drawn, err)));
       if (drawn.wanted()) {
         drawn.write(file, PlanJson.read(text), err);
       }
@@ -123,13 +121,13 @@ public final class Compute {
     return BAD_INPUT;
   }
 
-  private static ObjectNode answer(String text, Ask ask, Drawn drawn, PrintStream err) {
+  private static Object answer(String text, Ask ask, Drawn drawn, PrintStream err) {
     AdviceWords words = new AdviceWords(new Words(Units.CM));
     if (ask == Ask.RANK) {
       List<Plan> families = List.copyOf(Families.all().values());
       SitDown client = SitDownJson.read(text);
       Head head = Head.of(client.head());
-      return AdviceJson.ranking(
+      return RankingView.of(
           Ranking.of(
               new Workbench(Scalp.ofPlaces(head)),
               client,
@@ -141,14 +139,13 @@ public final class Compute {
     Plan plan = PlanJson.read(text);
     Head head = PlanJson.head(plan);
     return switch (ask) {
-      case FIT -> AdviceJson.fit(mended(head).apply(plan), words);
+      case FIT -> FitView.of(mended(head).apply(plan), words);
       case RISK ->
-          AdviceJson.risk(
-              Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
-      case LOOK -> look(plan, drawn.worn(plan), words);
-      case ORDER -> AdviceJson.order(Order.of(plan), plan);
+          RiskView.of(Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
+      case LOOK -> WornResult.of(plan, drawn.worn(plan));
+      case ORDER -> OrderView.of(Order.of(plan), plan);
       default ->
-          ResultJson.of(
+          PlanResult.of(
               plan, PlanEngine.run(plan, Scalp.of(head, Scalp.DEFAULT_SITES)), ask == Ask.SITES);
     };
   }
@@ -158,14 +155,5 @@ public final class Compute {
     Workbench places = new Workbench(Scalp.ofPlaces(head));
     Workbench few = new Workbench(Scalp.of(head, Mending.SITES));
     return p -> Mending.of(p, places, few);
-  }
-
-  private static ObjectNode look(Plan plan, Worn w, AdviceWords words) {
-    ObjectNode n = LookJson.of(w);
-    n.set("silhouettes", LookJson.silhouettes(w.look()));
-    n.set("outgrown", LookJson.outgrown(Outgrown.of(plan, w.outcome())));
-    n.set("checkRound", LookJson.round(CheckRound.of(plan, w.outcome())));
-    n.set("findings", ResultJson.findings(Check.of(plan, w.outcome(), w.look())));
-    return n;
   }
 }

@@ -46,6 +46,11 @@ public final class ChairJson {
     }
   }
 
+  /** The same from text. */
+  public static Entry entry(String json) {
+    return entry(PlanJson.json().readTree(json));
+  }
+
   public static JsonNode tree(Entry e) {
     return PlanJson.json().valueToTree(e);
   }

@@ -6,6 +6,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
 import kitetail.head.HeadSpec;
@@ -21,21 +23,35 @@ import tools.jackson.databind.json.JsonMapper;
 /** Plans to and from JSON. What is written reads back as the same plan. */
 public final class PlanJson {
   private static final JsonMapper MAPPER = mapper();
+  private static final Map<Enum<?>, String> NAMES = new ConcurrentHashMap<>();
   private static final int MAX_BYTES = 2_000_000;
 
   private PlanJson() {}
 
   private static JsonMapper mapper() {
-    JsonMapper.Builder b =
-        JsonMapper.builder()
-            .disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
-            // What a document may leave out reads as 0; the schema refuses a null that is written.
-            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .changeDefaultPropertyInclusion(
-                i -> i.withValueInclusion(JsonInclude.Include.NON_NULL));
-    PlanMixins.into(b);
+    JsonMapper.Builder b = JsonMapper.builder();
+    spell(b);
+    b.disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+        // What a document may leave out reads as 0; the schema refuses a null that is written.
+        .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+        .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_NULL));
     return b.build();
+  }
+
+  /** Makes a mapper spell the core's values as documents do. */
+  public static void spell(JsonMapper.Builder b) {
+    PlanMixins.into(b);
+  }
+
+  /** A named choice as documents spell it. */
+  public static String name(Enum<?> choice) {
+    return NAMES.computeIfAbsent(choice, c -> MAPPER.convertValue(c, String.class));
+  }
+
+  /** An answer as it is written to a file or to a terminal. */
+  public static String written(Object answer) {
+    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(answer) + "\n";
   }
 
   /** The JSON Schema (2020-12) of the plan document, as shipped. */
@@ -104,15 +120,23 @@ public final class PlanJson {
     try {
       return Head.of(spec);
     } catch (HeadMeasureException e) {
-      throw problem(
-          "$.head." + e.field(),
-          Double.toString(e.valueMm()),
-          String.format(
-              java.util.Locale.ROOT,
-              "allowed %.0f to %.0f given the other measures",
-              e.minMm(),
-              e.maxMm()));
+      throw new PlanProblemException(List.of(problem(e)));
     }
+  }
+
+  /** What a measure that no head has is told as. */
+  public static PlanProblem problem(HeadMeasureException e) {
+    return new PlanProblem(
+        "$.head." + e.field(),
+        Double.toString(e.valueMm()),
+        String.format(
+            java.util.Locale.ROOT,
+            "allowed %.0f to %.0f given the other measures",
+            e.minMm(),
+            e.maxMm()),
+        e.minMm(),
+        e.maxMm(),
+        "mm");
   }
 
   public static JsonNode tree(Plan plan) {
@@ -120,7 +144,7 @@ public final class PlanJson {
   }
 
   public static String write(Plan plan) {
-    return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(plan) + "\n";
+    return written(plan);
   }
 
   /**
@@ -135,7 +159,7 @@ public final class PlanJson {
       throw new IllegalArgumentException(
           "allowed "
               + java.util.Arrays.stream(Place.values())
-                  .map(ResultJson::name)
+                  .map(PlanJson::name)
                   .collect(java.util.stream.Collectors.joining(", ")));
     }
   }

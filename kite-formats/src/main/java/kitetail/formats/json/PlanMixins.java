@@ -3,15 +3,11 @@ package kitetail.formats.json;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
-import kitetail.care.SkinNote;
 import kitetail.chair.Entry;
-import kitetail.check.CheckRound;
 import kitetail.cut.Aside;
-import kitetail.cut.Blade;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
-import kitetail.cut.Dial;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
@@ -19,36 +15,14 @@ import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.cut.Outline;
 import kitetail.cut.Texture;
-import kitetail.edit.MoveEdit;
-import kitetail.fall.Styling;
-import kitetail.fit.Planner;
-import kitetail.growth.Outgrown;
-import kitetail.hair.Beard;
-import kitetail.hair.Damp;
-import kitetail.hair.Growth;
-import kitetail.hair.Jump;
-import kitetail.hair.NeckHair;
 import kitetail.hair.StartingHair;
-import kitetail.hair.WetDry;
-import kitetail.head.FacePlace;
 import kitetail.head.HeadSpec;
-import kitetail.head.Place;
-import kitetail.head.Walk;
-import kitetail.look.Layering;
-import kitetail.look.Side;
-import kitetail.look.Silhouette;
-import kitetail.plan.Handling;
-import kitetail.plan.Job;
-import kitetail.plan.Move;
-import kitetail.plan.School;
-import kitetail.section.Facing;
 import kitetail.section.Limit;
 import kitetail.section.Parting;
-import kitetail.section.Scalar;
-import kitetail.wish.Landing;
-import kitetail.wish.Wishes;
 import tools.jackson.databind.EnumNamingStrategies;
-import tools.jackson.databind.annotation.EnumNaming;
+import tools.jackson.databind.cfg.MapperConfig;
+import tools.jackson.databind.introspect.AnnotatedClass;
+import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -168,11 +142,21 @@ final class PlanMixins {
   @JsonIgnoreProperties("measuredMm")
   private interface WithoutMeasured {}
 
-  @EnumNaming(EnumNamingStrategies.LowerCamelCaseStrategy.class)
-  private interface Names {}
+  /** Every choice of ours is spelt in lowerCamel. */
+  private static final class Names extends JacksonAnnotationIntrospector {
+    private static final long serialVersionUID = 1;
+
+    @Override
+    public Object findEnumNamingStrategy(MapperConfig<?> config, AnnotatedClass of) {
+      return of.getRawType().getPackageName().startsWith("kitetail")
+          ? EnumNamingStrategies.LowerCamelCaseStrategy.class
+          : super.findEnumNamingStrategy(config, of);
+    }
+  }
 
   static void into(JsonMapper.Builder b) {
-    b.addMixIn(HeadSpec.class, HeadKinds.class)
+    b.annotationIntrospector(new Names())
+        .addMixIn(HeadSpec.class, HeadKinds.class)
         .addMixIn(StartingHair.class, StartKinds.class)
         .addMixIn(Cut.class, CutKinds.class)
         .addMixIn(Hold.class, HoldKinds.class)
@@ -183,74 +167,5 @@ final class PlanMixins {
         .addMixIn(Outline.class, OutlineKinds.class)
         .addMixIn(Entry.class, EntryKinds.class)
         .addMixIn(Guard.class, WithoutMeasured.class);
-    for (Class<?> e :
-        new Class<?>[] {
-          Place.class,
-          FacePlace.class,
-          Growth.Whorl.class,
-          Growth.FrontCowlick.class,
-          Growth.Nape.class,
-          WetDry.State.class,
-          Jump.Along.class,
-          Landing.class,
-          Wishes.Ear.class,
-          Wishes.Sideburn.class,
-          Wishes.NapeEdge.class,
-          Wishes.Fringe.class,
-          Wishes.HowMuch.class,
-          Wishes.Parting.class,
-          Wishes.Worn.class,
-          Wishes.Upkeep.class,
-          Wishes.Decides.class,
-          SkinNote.Kind.class,
-          Facing.class,
-          Scalar.class,
-          Guide.Gather.class,
-          Blade.class,
-          Comb.Tool.class,
-          Texture.Layer.class,
-          Guard.Grain.class,
-          Damp.class,
-          Job.class,
-          Dial.class,
-          Aside.What.class,
-          Texture.Tool.class,
-          Outline.Side.class,
-          Outline.Nape.Form.class,
-          Fingers.Tension.class,
-          Comb.Lift.class,
-          Limit.Side.class,
-          Planner.Reason.class,
-          School.Outline.class,
-          School.Begin.class,
-          School.Fringe.class,
-          School.Taper.class,
-          School.Work.class,
-          School.Knuckle.class,
-          School.Check.class,
-          School.Firmness.class,
-          School.Product.class,
-          School.Cowlick.class,
-          Move.Stand.class,
-          Handling.Stroke.class,
-          Handling.EarHeld.class,
-          Handling.Wetting.class,
-          Styling.Way.class,
-          Styling.Part.class,
-          Styling.Dried.class,
-          Beard.class,
-          NeckHair.class,
-          Walk.Kind.class,
-          Side.class,
-          Silhouette.From.class,
-          Layering.Kind.class,
-          Outgrown.What.class,
-          CheckRound.Kind.class,
-          CheckRound.Way.class,
-          MoveEdit.Kind.class,
-          MoveEdit.Line.class
-        }) {
-      b.addMixIn(e, Names.class);
-    }
   }
 }

@@ -82,10 +82,8 @@ final class SchemaCheck {
               "this name",
               "allowed " + names(around.path("properties")));
       case "minimum", "maximum" ->
-          new PlanProblem(
-              path,
-              value,
-              "allowed " + text(around.path("minimum")) + " to " + text(around.path("maximum")));
+          PlanProblem.range(
+              path, value, around.path("minimum").asDouble(), around.path("maximum").asDouble());
       case "enum" -> new PlanProblem(path, value, "allowed " + list(around.path("enum")));
       case "const" -> new PlanProblem(path, value, "allowed " + text(around.path("const")));
       case "type" ->

@@ -2,15 +2,16 @@ package kitetail.formats.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A stretch of a sentence.
  *
  * @param text the words
  * @param path where in the cut the number or choice stands that they say, such as {@code
- *     line.lengthMm}; null for plain words
+ *     line.lengthMm}; missing for plain words
  */
-public record SaidPart(String text, String path) {
+public record SaidPart(String text, @Nullable String path) {
   // Private-use characters: no word of the product and nothing typed by a stylist holds them.
   private static final char OPEN = '\uE000';
   private static final char SAYS = '\uE001';

@@ -14,7 +14,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
 import kitetail.fall.Fall;
+import kitetail.formats.answer.LookResult;
+import kitetail.formats.answer.OutgrownView;
+import kitetail.formats.answer.OutlineView;
 import kitetail.formats.json.Families;
+import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
@@ -28,7 +32,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
-import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.JsonNode;
 
 /** Files of a fallen cut, read back by other readers than the writers. */
 class LookFilesTest {
@@ -98,16 +102,16 @@ class LookFilesTest {
 
   @Test
   void theReadingIsWrittenWithItsPlacesAndWords() {
-    ObjectNode n = LookJson.of(WORN);
+    JsonNode n = PlanJson.json().valueToTree(LookResult.of(WORN));
     assertThat(n.path("strands").asInt()).isEqualTo(WORN.fall().strands());
     assertThat(n.path("landings").size()).isEqualTo(WORN.look().landings().size());
-    assertThat(LookJson.silhouettes(WORN.look()).size()).isEqualTo(5);
+    assertThat(OutlineView.of(WORN.look())).hasSize(5);
     LookWords words = new LookWords(new Words(Units.CM));
     assertThat(words.of(WORN))
         .isNotEmpty()
         .allSatisfy(w -> assertThat(w).endsWith(".").doesNotContain("!").doesNotContain("_"));
     Outgrown o = Outgrown.of(PLAN, WORN.outcome());
     assertThat(words.outgrown(o)).startsWith("Back in ").contains("weeks");
-    assertThat(LookJson.outgrown(o).path("signs").size()).isEqualTo(o.signs().size());
+    assertThat(OutgrownView.of(o).signs()).hasSameSizeAs(o.signs());
   }
 }

@@ -11,10 +11,14 @@ import kitetail.cut.Guide;
 import kitetail.fit.Columns;
 import kitetail.fit.NextCut;
 import kitetail.fit.Replan;
-import kitetail.formats.json.AdviceJson;
+import kitetail.formats.answer.FitView;
+import kitetail.formats.answer.LadderView;
+import kitetail.formats.answer.NextCutView;
+import kitetail.formats.answer.OrderView;
+import kitetail.formats.answer.ReplanView;
+import kitetail.formats.answer.RiskView;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.AdviceWords;
-import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.hair.Damp;
 import kitetail.head.Place;
@@ -29,12 +33,12 @@ import kitetail.server.answer.EngineWork;
 import kitetail.server.error.FieldException;
 import kitetail.server.security.Person;
 import kitetail.taper.Ladder;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** Asks the engine for advice on a plan document or a client. */
 @RestController
@@ -57,56 +61,55 @@ class AdviceController {
    * @param tookMoreMm by how much more than planned was taken at others
    */
   record Measured(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       int done,
-      Map<String, Double> measuredMm,
-      Map<String, Double> tookMoreMm) {}
+      @Nullable Map<Place, Double> measuredMm,
+      @Nullable Map<Place, Double> tookMoreMm) {}
 
-  /** {@code damp} is wet, damp or dry; {@code tensed} whether the hair is held firmly. */
+  /** {@code tensed}: whether the hair is held firmly. */
   record Now(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       int done,
-      String damp,
+      @NotNull(message = "must be given") Damp damp,
       boolean tensed) {}
 
   /** The ladder for a section of a plan's result. */
   record LadderAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String section,
-      double[] guardNumbers,
-      Double stepShare,
-      Double toleranceMm,
-      Integer mostChanges) {}
+      double @Nullable [] guardNumbers,
+      @Nullable Double stepShare,
+      @Nullable Double toleranceMm,
+      @Nullable Integer mostChanges) {}
 
   /** The same move by other guides, and the widest bite that keeps a tolerance. */
   record BiteAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String move,
       double toleranceMm) {}
 
   record GuideRow(String guide, double straysMm) {}
 
   /** {@code widestBiteMm} is left out when no bite keeps the tolerance. */
-  record BiteAdvice(List<GuideRow> guides, Double widestBiteMm) {}
+  record BiteAdvice(List<GuideRow> guides, @Nullable Double widestBiteMm) {}
 
   private static AdviceWords words(Person me) {
-    return new AdviceWords(new Words(Units.valueOf(me.units())));
+    return new AdviceWords(new Words(me.reads()));
   }
 
   @PostMapping("/fit")
-  JsonNode fit(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    return AdviceJson.fit(advice.fit(PlanJson.read(document)), words(me));
+  FitView fit(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
+    return FitView.of(advice.fit(plan), words(me));
   }
 
   @PostMapping("/risk")
-  JsonNode risk(@RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
-    return AdviceJson.risk(Risk.of(plan, advice.few(plan.head()), Hands.USUAL), plan);
+  RiskView risk(@RequestBody Plan plan) {
+    return RiskView.of(Risk.of(plan, advice.few(plan.head()), Hands.USUAL), plan);
   }
 
   @PostMapping("/bites")
   BiteAdvice bites(@Valid @RequestBody BiteAsked b) {
-    Plan plan = PlanJson.read(b.document());
+    Plan plan = b.document();
     Fingers f = fingers(plan, b.move());
     Place place = f.guide() instanceof Guide.Fixed x ? x.place() : Place.APEX;
     var guides =
@@ -145,80 +148,56 @@ class AdviceController {
   }
 
   @PostMapping("/replan")
-  JsonNode replan(@AuthenticationPrincipal Person me, @Valid @RequestBody Measured m) {
-    Plan plan = PlanJson.read(m.document());
+  ReplanView replan(@AuthenticationPrincipal Person me, @Valid @RequestBody Measured m) {
+    Plan plan = m.document();
     done(plan, m.done());
     Map<Place, Double> at = new EnumMap<>(Place.class);
     Workbench places = advice.places(plan.head());
     if (m.measuredMm() != null) {
-      m.measuredMm().forEach((name, mm) -> at.put(place(name), length("$.measuredMm." + name, mm)));
+      m.measuredMm().forEach((p, mm) -> at.put(p, length("$.measuredMm.", p, mm)));
     }
     if (m.tookMoreMm() != null) {
       double[] left = PlanEngine.states(plan, places).get(m.done()).longest();
       m.tookMoreMm()
           .forEach(
-              (name, mm) -> {
-                Place p = place(name);
-                double more = length("$.tookMoreMm." + name, mm);
+              (p, mm) -> {
+                double more = length("$.tookMoreMm.", p, mm);
                 at.put(p, Math.max(0, left[places.scalp().root(p)] - more));
               });
     }
-    return AdviceJson.replan(Replan.after(plan, places, m.done(), at), plan, m.done(), words(me));
+    return ReplanView.of(Replan.after(plan, places, m.done(), at), plan, m.done(), words(me));
   }
 
-  private static double length(String field, Double mm) {
-    if (mm == null || !(mm >= 0 && mm <= 1500)) {
-      throw new FieldException(field, String.valueOf(mm), "allowed 0 to 1500");
-    }
-    return mm;
-  }
-
-  private static Place place(String name) {
-    try {
-      return PlanJson.place(name);
-    } catch (IllegalArgumentException e) {
-      throw new FieldException("$.measuredMm", name, e.getMessage());
-    }
+  private static double length(String field, Place at, @Nullable Double mm) {
+    return FieldException.within(field + PlanJson.name(at), mm, 0, 1500);
   }
 
   private static void done(Plan plan, int done) {
-    if (done < 0 || done > plan.moves().size()) {
-      throw new FieldException(
-          "$.done", Integer.toString(done), "allowed 0 to " + plan.moves().size());
-    }
+    FieldException.within("$.done", done, 0, plan.moves().size());
   }
 
   @PostMapping("/next-cut")
-  JsonNode nextCut(@Valid @RequestBody Now n) {
-    Plan plan = PlanJson.read(n.document());
+  NextCutView nextCut(@Valid @RequestBody Now n) {
+    Plan plan = n.document();
     done(plan, n.done());
-    Damp damp =
-        Arrays.stream(Damp.values())
-            .filter(d -> d.name().equalsIgnoreCase(String.valueOf(n.damp())))
-            .findFirst()
-            .orElseThrow(
-                () ->
-                    new FieldException(
-                        "$.damp", String.valueOf(n.damp()), "allowed wet, damp, dry"));
-    return AdviceJson.nextCut(
-        NextCut.of(plan, advice.places(plan.head()), n.done(), damp, n.tensed()));
+    return NextCutView.of(
+        NextCut.of(plan, advice.places(plan.head()), n.done(), n.damp(), n.tensed()));
   }
 
   @PostMapping("/order")
-  JsonNode order(@RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
-    return AdviceJson.order(Order.of(plan), plan);
+  OrderView order(@RequestBody Plan plan) {
+    return OrderView.of(Order.of(plan), plan);
   }
 
   /** The same cut with left and right changed over, on the same client. */
   @PostMapping("/mirror")
-  JsonNode mirror(@RequestBody JsonNode document) {
-    return PlanJson.tree(PlanJson.read(document).mirroredCut());
+  Plan mirror(@RequestBody Plan plan) {
+    return plan.mirroredCut();
   }
 
   @PostMapping("/ladder")
-  JsonNode ladder(@Valid @RequestBody LadderAsked a) {
-    Plan plan = PlanJson.read(a.document());
+  LadderView ladder(@Valid @RequestBody LadderAsked a) {
+    Plan plan = a.document();
     if (plan.sections().stream().noneMatch(s -> s.id().equals(a.section()))) {
       throw new FieldException(
           "$.section",
@@ -248,7 +227,7 @@ class AdviceController {
       Ladder.Rules rules =
           new Ladder.Rules(guards, new double[] {30, 60, 120}, step, changes, combErrorMm);
       List<Ladder.Answer> answers = Ladder.trade(columns.targetMm(), columns.sampleMm(), rules);
-      return AdviceJson.ladder(
+      return LadderView.of(
           answers,
           Ladder.choose(answers, tolerance, plan.pace().changeSec(), plan.pace().combSec()),
           columns,

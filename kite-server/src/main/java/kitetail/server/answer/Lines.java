@@ -5,60 +5,76 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Consumer;
-import kitetail.formats.json.PlanJson;
 import kitetail.work.Deadline;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.json.JsonMapper;
 
-/** An answer of one JSON object a line: how far the work is, and what came of it as the last. */
-public final class Lines {
+/** Answers of one JSON object a line: how far the work is, and what came of it as the last. */
+@Component
+public class Lines {
   public static final String TYPE = "application/x-ndjson";
 
-  private final OutputStream out;
+  private final JsonMapper json;
 
-  private Lines(OutputStream out) {
-    this.out = out;
+  Lines(JsonMapper json) {
+    this.json = json;
+  }
+
+  /** How far the work is. */
+  public record Done(int done, int of) {}
+
+  /** Why there is no more to come. */
+  public record Stopped(String stopped) {}
+
+  /** Where an answer's lines go. */
+  public final class Out {
+    private final OutputStream out;
+
+    private Out(OutputStream out) {
+      this.out = out;
+    }
+
+    /** So much of it is done. */
+    public void done(int n, int of) {
+      line(new Done(n, of));
+    }
+
+    /**
+     * @throws UncheckedIOException when whoever asked has gone
+     */
+    public void line(Object view) {
+      try {
+        out.write((json.writeValueAsString(view) + "\n").getBytes(StandardCharsets.UTF_8));
+        out.flush();
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+    }
   }
 
   /**
    * @param work sends its lines as it goes on
    */
-  public static ResponseEntity<StreamingResponseBody> of(Consumer<Lines> work) {
+  public ResponseEntity<StreamingResponseBody> of(Consumer<Out> work) {
     Deadline until = Deadline.current();
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(TYPE))
-        .body(out -> new Lines(out).all(work, until));
+        .body(out -> all(new Out(out), work, until));
   }
 
-  private void all(Consumer<Lines> work, Deadline until) {
+  private static void all(Out out, Consumer<Out> work, Deadline until) {
     try {
       until.during(
           () -> {
-            work.accept(this);
+            work.accept(out);
             return null;
           });
     } catch (Deadline.Passed e) {
       // The answer has begun: what went wrong can only be its last line.
-      line(PlanJson.json().createObjectNode().put("stopped", e.getMessage()));
-    }
-  }
-
-  /** So much of it is done. */
-  public void done(int n, int of) {
-    line(PlanJson.json().createObjectNode().put("done", n).put("of", of));
-  }
-
-  /**
-   * @throws UncheckedIOException when whoever asked has gone
-   */
-  public void line(ObjectNode json) {
-    try {
-      out.write((json + "\n").getBytes(StandardCharsets.UTF_8));
-      out.flush();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+      out.line(new Stopped(e.getMessage()));
     }
   }
 }

@@ -4,7 +4,6 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
-import kitetail.formats.json.PlanJson;
 import kitetail.formats.picture.CoatRamp;
 import kitetail.hair.HairMap;
 import kitetail.head.Scalp;
@@ -24,7 +23,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** The head painted with something other than length: a number at every vertex of the scalp. */
 @RestController
@@ -60,8 +58,7 @@ class CoatController {
   /** float32, little-endian, one for each vertex of the scalp. */
   @EngineWork
   @PostMapping(value = "/coat", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  byte[] coat(@RequestBody JsonNode document, @RequestParam String of) {
-    Plan plan = PlanJson.read(document);
+  byte[] coat(@RequestBody Plan plan, @RequestParam String of) {
     Heads.Ready ready = heads.of(plan);
     int[] roots = ready.picture().scalpMesh().roots();
     IntToDoubleFunction at = numbers(of, plan, ready);

@@ -16,13 +16,13 @@ import kitetail.fit.Shaping;
 import kitetail.fit.Thinned;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.ResultJson;
 import kitetail.formats.words.EditWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.geom.Vec3;
 import kitetail.growth.Worn;
 import kitetail.head.Head;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
 import kitetail.plan.Finding;
@@ -37,13 +37,13 @@ import kitetail.server.fall.Falls;
 import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
 import kitetail.server.warm.Warms;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** Changes to a whole plan document: what comes back is the document changed, and what was done. */
 @RestController
@@ -69,26 +69,26 @@ class EditController implements Warms {
     Families.all().values().stream().limit(WARM).forEach(p -> remedies(p, said));
   }
 
-  record Edited(JsonNode document, String words) {}
+  record Edited(Plan document, String words) {}
 
   /**
    * {@code keptMm}: where on the walk the length is to stay; left out for a plain length. {@code
    * both}: the same on the other side.
    */
   record LengthAsked(
-      @NotNull(message = "must be given") JsonNode document,
-      @NotNull(message = "must be given") String walk,
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") Walk.Kind walk,
       double atMm,
       double lengthMm,
-      Double keptMm,
-      Boolean both) {}
+      @Nullable Double keptMm,
+      @Nullable Boolean both) {}
 
   /**
    * An edge taken hold of at one place of the scalp map and let go at another; or, with {@code
    * value}, an end of a range set to a number.
    */
   record EdgeAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String section,
       int limit,
       boolean upper,
@@ -96,24 +96,24 @@ class EditController implements Warms {
       double fromY,
       double x,
       double y,
-      Double value) {}
+      @Nullable Double value) {}
 
   /** {@code what}: splitLevel, splitUpright, join (with {@code other}), mirror. */
   record SectionAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String what,
       @NotNull(message = "must be given") String section,
-      String other) {}
+      @Nullable String other) {}
 
   /**
    * {@code what}: remove, reorder (to {@code at}), otherSide of {@code move}; or a kind of tool to
    * add on {@code section} before the move that is {@code at}, or an outline along the hairline.
    */
   record MoveAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String what,
-      String move,
-      String section,
+      @Nullable String move,
+      @Nullable String section,
       int at) {}
 
   /**
@@ -122,29 +122,27 @@ class EditController implements Warms {
    * @param gramsPerDm2 left out for the weight of what grows beside it
    */
   record WeightAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String move,
-      Double gramsPerDm2) {}
+      @Nullable Double gramsPerDm2) {}
 
   /** What would answer a finding. */
-  record RemedyRow(String rule, String move, String place, JsonNode document, String words) {}
+  record RemedyRow(String rule, @Nullable String move, Place place, Plan document, String words) {}
 
   /** What {@code other} has otherwise than {@code document}. */
   record DifferencesAsked(
-      @NotNull(message = "must be given") JsonNode document,
-      @NotNull(message = "must be given") JsonNode other) {}
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") Plan other) {}
 
   private static EditWords words(Person me) {
-    return new EditWords(new Words(Units.valueOf(me.units())));
+    return new EditWords(new Words(me.reads()));
   }
 
   @PostMapping("/length")
   Edited length(@AuthenticationPrincipal Person me, @Valid @RequestBody LengthAsked a) {
-    Plan plan = PlanJson.read(a.document());
-    if (!(a.lengthMm() >= 0 && a.lengthMm() <= 1500)) {
-      throw new FieldException("$.lengthMm", String.valueOf(a.lengthMm()), "allowed 0 to 1500");
-    }
-    Walk walk = walk(plan, a.walk());
+    Plan plan = a.document();
+    FieldException.within("$.lengthMm", a.lengthMm(), 0, 1500);
+    Walk walk = heads.of(plan).bench().scalp().walk(a.walk());
     Shaping s = shaped(plan, walk, a.atMm(), a.keptMm(), a.lengthMm());
     String said = words(me).shaped(s, plan);
     if (Boolean.TRUE.equals(a.both()) && walk.kind() != Walk.Kind.CENTRE) {
@@ -156,7 +154,7 @@ class EditController implements Warms {
       }
       s = there;
     }
-    return new Edited(PlanJson.tree(s.plan()), said);
+    return new Edited(s.plan(), said);
   }
 
   private Shaping shaped(Plan plan, Walk walk, double atMm, Double keptMm, double lengthMm) {
@@ -168,13 +166,6 @@ class EditController implements Warms {
     return keptMm == null
         ? Shaping.length(plan, bench, 0, lengthMm)
         : Shaping.slope(plan, bench, 1, 0, lengthMm);
-  }
-
-  private Walk walk(Plan plan, String name) {
-    return heads.of(plan).bench().scalp().walks().stream()
-        .filter(w -> ResultJson.name(w.kind()).equals(name))
-        .findFirst()
-        .orElseThrow(() -> new FieldException("$.walk", name, "allowed centre, earToEar, edge"));
   }
 
   private static Vec3 on(Walk walk, double atMm) {
@@ -196,7 +187,7 @@ class EditController implements Warms {
 
   @PostMapping("/edge")
   Edited edge(@AuthenticationPrincipal Person me, @Valid @RequestBody EdgeAsked a) {
-    Plan plan = PlanJson.read(a.document());
+    Plan plan = a.document();
     Head head = heads.fitted(plan.head());
     EdgeDrag d =
         asked(
@@ -217,13 +208,12 @@ class EditController implements Warms {
                         a.x(),
                         a.y()));
     Plan next = plan.with(d.sections(), plan.moves());
-    return new Edited(
-        PlanJson.tree(next), words(me).dragged(d, next, a.section(), a.limit(), a.upper()));
+    return new Edited(next, words(me).dragged(d, next, a.section(), a.limit(), a.upper()));
   }
 
   @PostMapping("/section")
   Edited section(@Valid @RequestBody SectionAsked a) {
-    Plan plan = PlanJson.read(a.document());
+    Plan plan = a.document();
     Head head = heads.fitted(plan.head());
     Workbench few = advice.few(plan.head());
     Plan next =
@@ -242,15 +232,15 @@ class EditController implements Warms {
                       throw new FieldException(
                           "$.what", a.what(), "allowed splitLevel, splitUpright, join, mirror");
                 });
-    return new Edited(PlanJson.tree(next), "");
+    return new Edited(next, "");
   }
 
   @PostMapping("/move")
   Edited move(@AuthenticationPrincipal Person me, @Valid @RequestBody MoveAsked a) {
-    Plan plan = PlanJson.read(a.document());
+    Plan plan = a.document();
     try {
       Plan next = asked("$.move", String.valueOf(a.move()), () -> moved(plan, a));
-      return new Edited(PlanJson.tree(next), "");
+      return new Edited(next, "");
     } catch (RefusedException e) {
       throw new FieldException("$.at", String.valueOf(a.at() + 1), words(me).refused(e, plan));
     }
@@ -278,14 +268,14 @@ class EditController implements Warms {
           "allowed remove, reorder, otherSide, "
               + Stream.of(MoveEdit.Kind.values(), MoveEdit.Line.values())
                   .flatMap(Arrays::stream)
-                  .map(ResultJson::name)
+                  .map(PlanJson::name)
                   .toList());
     }
     return MoveEdit.add(plan, advice.few(plan.head()), kind, a.section(), a.at());
   }
 
   private static <E extends Enum<E>> E named(E[] all, String name) {
-    return Arrays.stream(all).filter(k -> ResultJson.name(k).equals(name)).findFirst().orElse(null);
+    return Arrays.stream(all).filter(k -> PlanJson.name(k).equals(name)).findFirst().orElse(null);
   }
 
   private static <T> T asked(String path, String value, Supplier<T> work) {
@@ -299,22 +289,21 @@ class EditController implements Warms {
   /** A move's passes and share set so that a wished weight is left. */
   @PostMapping("/weight")
   Edited weight(@AuthenticationPrincipal Person me, @Valid @RequestBody WeightAsked a) {
-    Plan plan = PlanJson.read(a.document());
-    if (a.gramsPerDm2() != null && !(a.gramsPerDm2() >= 0.1 && a.gramsPerDm2() <= 500)) {
-      throw new FieldException(
-          "$.gramsPerDm2", String.valueOf(a.gramsPerDm2()), "allowed 0.1 to 500");
-    }
-    double wished = a.gramsPerDm2() == null ? Double.NaN : a.gramsPerDm2();
+    Plan plan = a.document();
+    double wished =
+        a.gramsPerDm2() == null
+            ? Double.NaN
+            : FieldException.within("$.gramsPerDm2", a.gramsPerDm2(), 0.1, 500);
     Thinned t =
         asked(
             "$.move", a.move(), () -> Thinned.of(plan, advice.few(plan.head()), a.move(), wished));
-    return new Edited(PlanJson.tree(t.plan()), words(me).thinned(t));
+    return new Edited(t.plan(), words(me).thinned(t));
   }
 
   /** For every finding that one change answers, the plan with it. */
   @PostMapping("/remedies")
-  List<RemedyRow> remedies(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    return remedies(PlanJson.read(document), words(me));
+  List<RemedyRow> remedies(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
+    return remedies(plan, words(me));
   }
 
   private List<RemedyRow> remedies(Plan plan, EditWords said) {
@@ -325,13 +314,7 @@ class EditController implements Warms {
       Plan next = f.meant() == null ? remedies.of(f) : null;
       if (next != null) {
         List<String> words = said.differences(plan, next);
-        out.add(
-            new RemedyRow(
-                f.rule(),
-                f.move(),
-                ResultJson.name(f.place()),
-                PlanJson.tree(next),
-                EditWords.line(words)));
+        out.add(new RemedyRow(f.rule(), f.move(), f.place(), next, EditWords.line(words)));
       }
     }
     return out;
@@ -340,6 +323,6 @@ class EditController implements Warms {
   @PostMapping("/differences")
   List<String> differences(
       @AuthenticationPrincipal Person me, @Valid @RequestBody DifferencesAsked a) {
-    return words(me).differences(PlanJson.read(a.document()), PlanJson.read(a.other()));
+    return words(me).differences(a.document(), a.other());
   }
 }

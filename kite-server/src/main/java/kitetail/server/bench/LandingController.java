@@ -2,8 +2,6 @@ package kitetail.server.bench;
 
 import java.util.List;
 import java.util.Map;
-import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.ResultJson;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.head.Head;
@@ -17,7 +15,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /**
  * How long hair must be for its ends to land where stylists name them: targets for a pulled length.
@@ -40,12 +37,11 @@ class LandingController {
   }
 
   /** {@code lengthMm} dry and straight. */
-  record LandingRow(String place, String name, double lengthMm) {}
+  record LandingRow(Place place, String name, double lengthMm) {}
 
   /** None for a body without a face. */
   @PostMapping("/landings")
-  List<LandingRow> landings(@RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+  List<LandingRow> landings(@RequestBody Plan plan) {
     Head head = heads.fitted(plan.head());
     if (head.face().isEmpty()) {
       return List.of();
@@ -58,6 +54,6 @@ class LandingController {
 
   private static LandingRow row(Plan plan, Head head, Place p, Landing l, Words words) {
     double need = new Wish(p, l).needMm(head, plan.hair());
-    return new LandingRow(ResultJson.name(p), words.landing(l), Math.round(need));
+    return new LandingRow(p, words.landing(l), Math.round(need));
   }
 }

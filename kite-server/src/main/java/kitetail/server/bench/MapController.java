@@ -3,14 +3,12 @@ package kitetail.server.bench;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import kitetail.cut.Bites;
 import kitetail.cut.Fingers;
 import kitetail.cut.Grip;
-import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.ResultJson;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -34,7 +32,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** The scalp laid flat with its sections, and one bite as it lies in the hand. */
 @RestController
@@ -67,17 +64,16 @@ class MapController {
   record ScalpMap(
       List<double[]> hairline,
       List<double[]> ridge,
-      Map<String, double[]> places,
+      Map<Place, double[]> places,
       List<SectionRow> sections) {}
 
   @PostMapping("/map")
-  ScalpMap map(@RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+  ScalpMap map(@RequestBody Plan plan) {
     Head head = heads.fitted(plan.head());
     MapGrid grid = grids.get(plan.head(), h -> MapGrid.of(head));
-    Map<String, double[]> places = new TreeMap<>();
+    Map<Place, double[]> places = new EnumMap<>(Place.class);
     for (Place p : Place.values()) {
-      places.put(ResultJson.name(p), new Anchor(p).on(head));
+      places.put(p, new Anchor(p).on(head));
     }
     List<double[]> hairline = new ArrayList<>();
     List<double[]> ridge = new ArrayList<>();
@@ -148,7 +144,7 @@ class MapController {
 
   /** {@code bite} from 1. */
   record GripAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String move,
       int bite) {}
 
@@ -169,7 +165,7 @@ class MapController {
 
   @PostMapping("/grip")
   GripRow grip(@Valid @RequestBody GripAsked g) {
-    Plan plan = PlanJson.read(g.document());
+    Plan plan = g.document();
     Outcome o = heads.run(plan);
     int m = -1;
     for (int k = 0; k < plan.moves().size(); k++) {

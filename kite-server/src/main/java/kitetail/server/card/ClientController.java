@@ -8,12 +8,14 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import kitetail.formats.card.Contact;
 import kitetail.plan.SitDown;
+import kitetail.server.answer.Added;
 import kitetail.server.client.Client;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,15 +65,15 @@ class ClientController {
       long minutes,
       int movesDone,
       String remarks,
-      Long priceCents) {}
+      @Nullable Long priceCents) {}
 
   record SitDownRow(
       long id,
       OffsetDateTime createdAt,
       long version,
       double girthMm,
-      Double earToEarMm,
-      Double frontToNapeMm,
+      @Nullable Double earToEarMm,
+      @Nullable Double frontToNapeMm,
       double densityPerCm2,
       double diameterUm,
       double curlRatio) {}
@@ -89,11 +91,9 @@ class ClientController {
   record NewClient(
       @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
           String name,
-      @Size(max = 60, message = "allowed 0 to 60 characters") String phone,
-      @Size(max = 254, message = "allowed 0 to 254 characters") String email,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") String note) {}
-
-  record Added(long id) {}
+      @Size(max = 60, message = "allowed 0 to 60 characters") @Nullable String phone,
+      @Size(max = 254, message = "allowed 0 to 254 characters") @Nullable String email,
+      @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String note) {}
 
   /** Clients whose name holds some letters, in order of name; at most two hundred. */
   @GetMapping

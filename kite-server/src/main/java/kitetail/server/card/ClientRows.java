@@ -1,6 +1,7 @@
 package kitetail.server.card;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -17,7 +18,12 @@ class ClientRows {
 
   /** A client in a list; the plan may not be made yet. */
   record ClientRow(
-      long id, String name, String note, Long planId, String planTitle, Long planVersion) {}
+      long id,
+      String name,
+      String note,
+      @Nullable Long planId,
+      @Nullable String planTitle,
+      @Nullable Long planVersion) {}
 
   List<ClientRow> named(long shopId, String part) {
     return db.sql(

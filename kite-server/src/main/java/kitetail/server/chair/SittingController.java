@@ -11,14 +11,17 @@ import java.time.OffsetDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
+import kitetail.chair.Entry;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
+import kitetail.plan.Plan;
 import kitetail.server.client.CutToday;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.Times;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,7 +33,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** Begins a sitting and takes in what devices write down in it. */
 @RestController
@@ -58,20 +60,20 @@ class SittingController {
   record Begin(
       @NotNull(message = "must be given") UUID token,
       @NotNull(message = "must be given") OffsetDateTime startedAt,
-      OffsetDateTime sentAt) {}
+      @Nullable OffsetDateTime sentAt) {}
 
   /**
    * @param id rises in the order entries came in
    * @param number of the device's own entries, from 0
    */
-  record EntryRow(long id, UUID device, int number, OffsetDateTime at, JsonNode entry) {}
+  record EntryRow(long id, UUID device, int number, OffsetDateTime at, Entry entry) {}
 
   record SittingView(
       UUID token,
       long planId,
       OffsetDateTime startedAt,
       OffsetDateTime serverAt,
-      JsonNode document,
+      Plan document,
       List<EntryRow> entries) {}
 
   record Written(
@@ -79,14 +81,14 @@ class SittingController {
           @Max(value = 100_000, message = "allowed up to 100000")
           int number,
       @NotNull(message = "must be given") OffsetDateTime at,
-      @NotNull(message = "must be given") JsonNode entry) {}
+      @NotNull(message = "must be given") Entry entry) {}
 
   /**
    * @param sentAt by the device's clock; where it is given, entries are put in the server's time
    */
   record Writing(
       @NotNull(message = "must be given") UUID device,
-      OffsetDateTime sentAt,
+      @Nullable OffsetDateTime sentAt,
       @NotNull(message = "must be given")
           @Size(min = 1, max = MOST, message = "allowed 1 to 500 entries")
           List<@Valid Written> entries) {}
@@ -94,7 +96,7 @@ class SittingController {
   /**
    * @param stored how many of the device's entries are stored
    */
-  record Kept(int stored) {}
+  record StoredSoFar(int stored) {}
 
   @PostMapping("/plans/{planId}/sitting")
   SittingView begin(
@@ -112,7 +114,7 @@ class SittingController {
         h.planId(),
         h.startedAt(),
         OffsetDateTime.now(clock),
-        PlanJson.json().readTree(h.document()),
+        PlanJson.read(h.document()),
         rows(h.token(), 0));
   }
 
@@ -127,12 +129,12 @@ class SittingController {
   }
 
   @PostMapping("/sittings/{token}/entries")
-  Kept add(
+  StoredSoFar add(
       @AuthenticationPrincipal Person me, @PathVariable UUID token, @Valid @RequestBody Writing w) {
     sittings.get(me.shopId(), token);
     List<SittingRepository.Sent> sent =
         w.entries().stream()
-            .map(e -> new SittingRepository.Sent(e.number(), e.at(), ChairJson.entry(e.entry())))
+            .map(e -> new SittingRepository.Sent(e.number(), e.at(), e.entry()))
             .toList();
     OffsetDateTime last = OffsetDateTime.now(clock).plus(aheadMs(w.sentAt()), ChronoUnit.MILLIS);
     for (int i = 0; i < sent.size(); i++) {
@@ -148,7 +150,7 @@ class SittingController {
     }
     SittingRepository.From from =
         new SittingRepository.From(w.device(), me.id(), aheadMs(w.sentAt()));
-    return new Kept(sittings.add(token, from, sent));
+    return new StoredSoFar(sittings.add(token, from, sent));
   }
 
   /** How far a device's clock is ahead of the server's; 0 where it does not say. */
@@ -170,10 +172,7 @@ class SittingController {
 
   private List<EntryRow> rows(UUID token, long after) {
     return sittings.entries(token, after).stream()
-        .map(
-            s ->
-                new EntryRow(
-                    s.id(), s.device(), s.number(), s.at(), PlanJson.json().readTree(s.entry())))
+        .map(s -> new EntryRow(s.id(), s.device(), s.number(), s.at(), ChairJson.entry(s.entry())))
         .toList();
   }
 }

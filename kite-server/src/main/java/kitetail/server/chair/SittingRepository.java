@@ -230,7 +230,7 @@ public class SittingRepository {
                 s ->
                     new Logged(
                         Duration.between(h.startedAt(), s.at()).toMillis() / 1000.0,
-                        ChairJson.entry(PlanJson.json().readTree(s.entry()))))
+                        ChairJson.entry(s.entry())))
             .sorted(java.util.Comparator.comparingDouble(Logged::atSec))
             .toList();
     return Sitting.of(h.plan(), log);

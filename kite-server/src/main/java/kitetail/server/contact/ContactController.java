@@ -18,6 +18,7 @@ import kitetail.server.security.PasswordAgain;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
 import kitetail.server.trail.Trail;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -62,7 +63,7 @@ class ContactController {
    *
    * @param sameAs name of the client, or of the earlier card, it is very likely the same as
    */
-  record CardRow(String name, String phone, String email, String note, String sameAs) {}
+  record CardRow(String name, String phone, String email, String note, @Nullable String sameAs) {}
 
   record CardsRead(List<CardRow> cards, List<String> problems) {}
 

@@ -6,6 +6,7 @@ import java.util.UUID;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.StaleVersionException;
 import kitetail.server.error.TakenException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -49,15 +50,15 @@ class AppointmentRepository {
       String clientName,
       long personId,
       String stylist,
-      Long planId,
-      String planTitle,
-      Long planVersion) {}
+      @Nullable Long planId,
+      @Nullable String planTitle,
+      @Nullable Long planVersion) {}
 
   /** What is to be booked. */
   record Slot(
       long personId,
       long clientId,
-      Long planId,
+      @Nullable Long planId,
       OffsetDateTime startsAt,
       OffsetDateTime endsAt,
       String note) {}

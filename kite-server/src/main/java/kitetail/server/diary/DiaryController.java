@@ -11,6 +11,7 @@ import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
@@ -18,6 +19,7 @@ import kitetail.server.error.Times;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -85,11 +87,11 @@ class DiaryController {
   record Booking(
       @NotNull(message = "must be given") Long personId,
       @NotNull(message = "must be given") Long clientId,
-      Long planId,
+      @Nullable Long planId,
       @NotNull(message = "must be given") OffsetDateTime startsAt,
       @Min(value = 5, message = "allowed 5 to 480") @Max(value = 480, message = "allowed 5 to 480")
-          Integer minutes,
-      @Size(max = 400, message = "allowed 0 to 400 characters") String note) {}
+          @Nullable Integer minutes,
+      @Size(max = 400, message = "allowed 0 to 400 characters") @Nullable String note) {}
 
   record Moved(
       @NotNull(message = "must be given") Long version,
@@ -99,8 +101,6 @@ class DiaryController {
           @Min(value = 5, message = "allowed 5 to 480")
           @Max(value = 480, message = "allowed 5 to 480")
           Integer minutes) {}
-
-  record Booked(long id) {}
 
   record Version(long version) {}
 
@@ -122,9 +122,7 @@ class DiaryController {
       @AuthenticationPrincipal Person me,
       @RequestParam(required = false) LocalDate from,
       @RequestParam(defaultValue = "1") int days) {
-    if (days < 1 || days > 31) {
-      throw new FieldException("days", Integer.toString(days), "allowed 1 to 31");
-    }
+    FieldException.within("days", days, 1, 31);
     AppointmentRepository.Shop shop = appointments.shop(me.shopId());
     ZoneId zone = ZoneId.of(shop.zone());
     LocalDate first = from == null ? LocalDate.now(clock.withZone(zone)) : from;
@@ -164,14 +162,14 @@ class DiaryController {
   @Needs(Right.BOOK)
   @PostMapping("/appointments")
   @ResponseStatus(HttpStatus.CREATED)
-  Booked book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
+  Added book(@AuthenticationPrincipal Person me, @Valid @RequestBody Booking b) {
     clients.get(me.shopId(), b.clientId());
     Times.planned("$.startsAt", b.startsAt(), OffsetDateTime.now(clock));
     booker.chair(me, b.personId());
     booker.plan(me, b.planId(), b.clientId());
     int minutes = b.minutes() != null ? b.minutes() : booker.minutes(me, b.planId());
     booker.notElsewhere(me, b.personId(), b.startsAt(), minutes);
-    return new Booked(
+    return new Added(
         appointments.book(
             me.shopId(),
             new AppointmentRepository.Slot(

@@ -8,11 +8,13 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
+import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,14 +51,12 @@ class WaitingController {
 
   record Waits(
       @NotNull(message = "must be given") Long clientId,
-      Long planId,
-      Long personId,
+      @Nullable Long planId,
+      @Nullable Long personId,
       @NotNull(message = "must be given") LocalDate until,
-      @Size(max = 400, message = "allowed 0 to 400 characters") String note) {}
+      @Size(max = 400, message = "allowed 0 to 400 characters") @Nullable String note) {}
 
   record WaitingList(List<WaitingRepository.WaitingRow> waiting) {}
-
-  record WaitingAdded(long id) {}
 
   private LocalDate today(Person me) {
     return LocalDate.now(clock.withZone(ZoneId.of(appointments.shop(me.shopId()).zone())));
@@ -70,7 +70,7 @@ class WaitingController {
   @Needs(Right.BOOK)
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  WaitingAdded add(@AuthenticationPrincipal Person me, @Valid @RequestBody Waits w) {
+  Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody Waits w) {
     clients.get(me.shopId(), w.clientId());
     booker.plan(me, w.planId(), w.clientId());
     if (w.personId() != null) {
@@ -80,7 +80,7 @@ class WaitingController {
       throw new FieldException(
           "$.until", w.until().toString(), "allowed from " + today(me) + " on");
     }
-    return new WaitingAdded(
+    return new Added(
         waiting.add(
             me.shopId(),
             w.clientId(),

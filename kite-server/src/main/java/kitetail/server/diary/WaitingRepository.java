@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
 import kitetail.server.error.NotFoundException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -24,9 +25,9 @@ class WaitingRepository {
       long id,
       long clientId,
       String clientName,
-      Long planId,
-      String planTitle,
-      Long personId,
+      @Nullable Long planId,
+      @Nullable String planTitle,
+      @Nullable Long personId,
       LocalDate until,
       String note) {}
 

@@ -1,14 +1,19 @@
 package kitetail.server.error;
 
+import jakarta.validation.ConstraintViolation;
 import java.net.SocketTimeoutException;
 import java.sql.SQLException;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblem;
 import kitetail.formats.json.PlanProblemException;
 import kitetail.head.HeadMeasureException;
 import kitetail.work.Deadline;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
@@ -18,9 +23,13 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.ValueInstantiationException;
 
 /** The one place that turns what went wrong into problem details (RFC 9457). */
 @RestControllerAdvice
@@ -46,29 +55,12 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail measure(HeadMeasureException e) {
-    return fields(
-        List.of(
-            new PlanProblem(
-                "$.head." + e.field(),
-                Double.toString(e.valueMm()),
-                String.format(
-                    java.util.Locale.ROOT,
-                    "allowed %.0f to %.0f given the other measures",
-                    e.minMm(),
-                    e.maxMm()))));
+    return fields(List.of(PlanJson.problem(e)));
   }
 
   @ExceptionHandler
   ProblemDetail invalid(MethodArgumentNotValidException e) {
-    return fields(
-        e.getFieldErrors().stream()
-            .map(
-                f ->
-                    new PlanProblem(
-                        "$." + f.getField(),
-                        String.valueOf(f.getRejectedValue()),
-                        f.getDefaultMessage()))
-            .toList());
+    return fields(e.getFieldErrors().stream().map(Problems::constraint).toList());
   }
 
   @ExceptionHandler
@@ -77,6 +69,15 @@ class Problems {
       if (t instanceof BodyLimit.TooLarge l) {
         return tooLarge(l);
       }
+      if (t instanceof PlanProblemException p) {
+        return plan(p);
+      }
+      if (t instanceof InvalidFormatException f && f.getTargetType().isEnum()) {
+        return fields(List.of(choice(f)));
+      }
+      if (t instanceof ValueInstantiationException v && v.getCause() != null) {
+        return fields(List.of(new PlanProblem(path(v), "this", v.getCause().getMessage())));
+      }
       if (t instanceof BodyLimit.TooSlow || t instanceof SocketTimeoutException) {
         return ProblemDetail.forStatusAndDetail(
             HttpStatus.REQUEST_TIMEOUT, new BodyLimit.TooSlow().getMessage());
@@ -84,6 +85,47 @@ class Problems {
     }
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.BAD_REQUEST, "What was sent is not the JSON expected here.");
+  }
+
+  /** With what the broken constraint allows, where that is a number. */
+  private static PlanProblem constraint(FieldError f) {
+    Map<String, Object> is =
+        f.unwrap(ConstraintViolation.class).getConstraintDescriptor().getAttributes();
+    Double least = "Min".equals(f.getCode()) ? number(is.get("value")) : number(is.get("min"));
+    Double most = "Max".equals(f.getCode()) ? number(is.get("value")) : number(is.get("max"));
+    return new PlanProblem(
+        "$." + f.getField(),
+        String.valueOf(f.getRejectedValue()),
+        String.valueOf(f.getDefaultMessage()),
+        least,
+        most,
+        null);
+  }
+
+  private static @Nullable Double number(@Nullable Object x) {
+    return x instanceof Number n ? n.doubleValue() : null;
+  }
+
+  private static String path(DatabindException e) {
+    return "$"
+        + e.getPath().stream()
+            .map(
+                r ->
+                    r.getPropertyName() == null
+                        ? "[" + r.getIndex() + "]"
+                        : "." + r.getPropertyName())
+            .collect(Collectors.joining());
+  }
+
+  /** None of the choices there are. */
+  private static PlanProblem choice(InvalidFormatException e) {
+    return new PlanProblem(
+        path(e),
+        String.valueOf(e.getValue()),
+        "allowed "
+            + Arrays.stream(e.getTargetType().getEnumConstants())
+                .map(c -> PlanJson.name((Enum<?>) c))
+                .collect(Collectors.joining(", ")));
   }
 
   @ExceptionHandler

@@ -1,14 +1,13 @@
 package kitetail.server.fall;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
-import kitetail.check.Check;
 import kitetail.check.CheckRound;
-import kitetail.fall.Fall;
 import kitetail.finish.Finishing;
+import kitetail.formats.answer.CheckItem;
+import kitetail.formats.answer.GrowOutView;
+import kitetail.formats.answer.LandingView;
 import kitetail.formats.json.Families;
-import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.ResultJson;
-import kitetail.formats.look.LookJson;
 import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
@@ -16,9 +15,9 @@ import kitetail.formats.words.Words;
 import kitetail.growth.GrowOut;
 import kitetail.growth.Outgrown;
 import kitetail.growth.Worn;
+import kitetail.hair.Damp;
 import kitetail.head.Scalp;
 import kitetail.look.OtherWay;
-import kitetail.plan.Finding;
 import kitetail.plan.Plan;
 import kitetail.plan.Workbench;
 import kitetail.server.answer.EngineWork;
@@ -35,9 +34,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** How a plan falls, now and weeks later. */
 @RestController
@@ -50,8 +46,10 @@ class FallController implements Warms {
   private final Falls falls;
   private final Heads heads;
   private final FamilyBook families;
+  private final FallBytes bytes;
 
-  FallController(Falls falls, Heads heads, FamilyBook families) {
+  FallController(Falls falls, Heads heads, FamilyBook families, FallBytes bytes) {
+    this.bytes = bytes;
     this.falls = falls;
     this.heads = heads;
     this.families = families;
@@ -72,51 +70,35 @@ class FallController implements Warms {
   @PostMapping(value = "/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] fall(
       @AuthenticationPrincipal Person me,
-      @RequestBody JsonNode document,
+      @RequestBody Plan plan,
       @RequestParam(defaultValue = "0") double week,
       @RequestParam(defaultValue = "false") boolean preview) {
-    return fall(PlanJson.read(document), checked(week), preview, Units.valueOf(me.units()));
+    return fall(plan, FieldException.within("week", week, 0, Worn.MOST_WEEKS), preview, me.reads());
   }
 
   private byte[] fall(Plan plan, double week, boolean preview, Units units) {
     Worn w = preview ? falls.of(plan, week, true) : falls.inTime(plan, week);
-    Words words = new Words(units);
-    LookWords said = new LookWords(words);
-    ObjectNode n = LookJson.of(w);
-    Outgrown grown = Outgrown.of(plan, w.outcome());
-    FallBytes.colours(n, w.fall());
-    n.put("coarse", w.fall().strands() < Fall.STRANDS / 2);
-    n.set("outgrown", LookJson.outgrown(grown));
-    List<Finding> found = Check.of(plan, w.outcome(), w.look());
-    n.set("findings", ResultJson.findings(found));
-    ArrayNode findingWords = n.putArray("findingWords");
-    found.forEach(f -> findingWords.add(words.finding(f, plan)));
-    ArrayNode lines = n.putArray("words");
-    said.of(w).forEach(lines::add);
-    n.put("returnWords", said.outgrown(grown));
-    return FallBytes.of(n.toString(), w.fall());
-  }
-
-  static double checked(double week) {
-    if (!(week >= 0 && week <= Worn.MOST_WEEKS)) {
-      throw new FieldException("week", String.valueOf(week), "allowed 0 to 52");
-    }
-    return week;
+    return bytes.of(FallAnswer.of(plan, w, units), w.fall());
   }
 
   /** What shows when it is worn another way. */
   @PostMapping("/worn-ways")
-  JsonNode ways(@RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+  List<LandingView.Worn> ways(@RequestBody Plan plan) {
     Worn w = falls.of(plan, 0, true);
-    return LookJson.ways(
+    return LandingView.Worn.of(
         OtherWay.all(falls.coarse(plan).ground(), plan.hair(), w.stock(), plan.styling()));
   }
+
+  /** What to look at when the cut is done, and each in words. */
+  record Round(List<CheckItem> items, List<String> words) {}
+
+  /** Visits on the way to a shape, and the whole in words. */
+  record GrowingOut(@JsonUnwrapped GrowOutView visits, String words) {}
 
   /**
    * @param damp how the hair should be when the step begins
    */
-  record FinishStep(String damp, String words) {}
+  record FinishStep(Damp damp, String words) {}
 
   /**
    * @param returnFrom weeks until coming back makes sense, and by which most would
@@ -130,54 +112,40 @@ class FallController implements Warms {
 
   /** Drying and styling in order, care at home, and when to come back. */
   @PostMapping("/finishing")
-  Finish finishing(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+  Finish finishing(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
     Outgrown grown = Outgrown.of(plan, heads.run(plan));
     return new Finish(
         Finishing.of(plan).steps().stream()
-            .map(
-                s ->
-                    new FinishStep(
-                        s.damp().name().toLowerCase(java.util.Locale.ROOT),
-                        FinishWords.step(s, plan)))
+            .map(s -> new FinishStep(s.damp(), FinishWords.step(s, plan)))
             .toList(),
         FinishWords.home(plan),
         grown.returnFrom(),
         grown.returnTo(),
-        new LookWords(new Words(Units.valueOf(me.units()))).outgrown(grown));
+        new LookWords(new Words(me.reads())).outgrown(grown));
   }
 
   /** What to check when the cut is done. */
   @PostMapping("/check-round")
-  JsonNode checkRound(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+  Round checkRound(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
     CheckRound round = CheckRound.of(plan, heads.run(plan));
-    ObjectNode n = PlanJson.json().createObjectNode();
-    n.set("items", LookJson.round(round));
-    ArrayNode words = n.putArray("words");
-    LookWords said = new LookWords(new Words(Units.valueOf(me.units())));
-    round.items().forEach(i -> words.add(said.item(i, plan)));
-    return n;
+    LookWords said = new LookWords(new Words(me.reads()));
+    return new Round(
+        CheckItem.of(round), round.items().stream().map(i -> said.item(i, plan)).toList());
   }
 
   /** From this plan's starting hair to a family, over several visits. */
   @PostMapping("/grow-out")
-  JsonNode growOut(
+  GrowingOut growOut(
       @AuthenticationPrincipal Person me,
-      @RequestBody JsonNode document,
+      @RequestBody Plan today,
       @RequestParam String family,
       @RequestParam(defaultValue = "6") double everyWeeks) {
-    if (!(everyWeeks >= 1 && everyWeeks <= 26)) {
-      throw new FieldException("everyWeeks", String.valueOf(everyWeeks), "allowed 1 to 26");
-    }
-    Plan today = PlanJson.read(document);
+    FieldException.within("everyWeeks", everyWeeks, 1, 26);
     Plan shape = families.get(me.shopId(), family);
     Plan target =
         shape.on(today.head(), today.hair(), today.start(), shape.wishes(), today.cautions());
     Workbench places = new Workbench(Scalp.ofPlaces(heads.fitted(today.head())));
     GrowOut g = GrowOut.of(today, target, places, everyWeeks);
-    ObjectNode n = LookJson.growOut(g);
-    n.put("words", new LookWords(new Words(Units.valueOf(me.units()))).growOut(g));
-    return n;
+    return new GrowingOut(GrowOutView.of(g), new LookWords(new Words(me.reads())).growOut(g));
   }
 }

@@ -4,9 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.EditWords;
-import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.growth.SameLongest;
 import kitetail.plan.Plan;
@@ -20,8 +18,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** A plan set so that it looks the same longest. */
 @RestController
@@ -29,13 +25,15 @@ import tools.jackson.databind.node.ObjectNode;
 @EngineWork
 class LongestController {
   private final Falls falls;
+  private final Lines lines;
 
-  LongestController(Falls falls) {
+  LongestController(Falls falls, Lines lines) {
     this.falls = falls;
+    this.lines = lines;
   }
 
   record LongestAsked(
-      @NotNull(message = "must be given") JsonNode document,
+      @NotNull(message = "must be given") Plan document,
       @Min(value = 1, message = "allowed 1 to 26 weeks")
           @Max(value = 26, message = "allowed 1 to 26 weeks")
           int weeks) {}
@@ -44,17 +42,14 @@ class LongestController {
   @PostMapping(value = "/same-longest", produces = Lines.TYPE)
   ResponseEntity<StreamingResponseBody> longest(
       @AuthenticationPrincipal Person me, @Valid @RequestBody LongestAsked a) {
-    Plan plan = PlanJson.read(a.document());
-    EditWords words = new EditWords(new Words(Units.valueOf(me.units())));
-    return Lines.of(
+    Plan plan = a.document();
+    EditWords words = new EditWords(new Words(me.reads()));
+    return lines.of(
         out -> {
           SameLongest s =
               SameLongest.of(
                   plan, falls.coarse(plan), a.weeks(), n -> out.done(n, SameLongest.TRIED));
-          ObjectNode last = PlanJson.json().createObjectNode();
-          last.set("document", PlanJson.tree(s.plan()));
-          last.put("words", words.longest(s, a.weeks()));
-          out.line(last);
+          out.line(new Longest(s.plan(), words.longest(s, a.weeks())));
         });
   }
 }

@@ -86,7 +86,7 @@ class PlanFileController implements Warms {
 
   private Sheet sheet(Person me, long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
-    return sheet(s.plan(), Units.valueOf(me.units()), s.clientName());
+    return sheet(s.plan(), me.reads(), s.clientName());
   }
 
   @Override
@@ -124,7 +124,7 @@ class PlanFileController implements Warms {
   @GetMapping(value = "/plans/{id}/profile.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> profile(@AuthenticationPrincipal Person me, @PathVariable long id) {
     return file(
-        utf8(LookSvg.profile(stored(me, id, 0), Walk.Kind.CENTRE, Units.valueOf(me.units()))),
+        utf8(LookSvg.profile(stored(me, id, 0), Walk.Kind.CENTRE, me.reads())),
         "profile-" + id + ".svg");
   }
 
@@ -134,7 +134,10 @@ class PlanFileController implements Warms {
   }
 
   private Worn stored(Person me, long id, double week) {
-    return falls.of(plans.get(me.shopId(), id).plan(), FallController.checked(week), false);
+    return falls.of(
+        plans.get(me.shopId(), id).plan(),
+        FieldException.within("week", week, 0, Worn.MOST_WEEKS),
+        false);
   }
 
   private static byte[] utf8(String s) {

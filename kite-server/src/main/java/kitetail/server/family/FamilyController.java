@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import kitetail.formats.json.Families;
-import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
@@ -22,7 +21,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** Shape families: listed, read as documents, saved and taken back by the shop. */
 @RestController
@@ -58,17 +56,16 @@ class FamilyController {
   }
 
   @GetMapping("/{id}")
-  JsonNode one(@AuthenticationPrincipal Person me, @PathVariable String id) {
-    return PlanJson.tree(book.get(me.shopId(), id));
+  Plan one(@AuthenticationPrincipal Person me, @PathVariable String id) {
+    return book.get(me.shopId(), id);
   }
 
   /** Saves the shop's own. What ships cannot be written over: it is saved under another id. */
   @Needs(Right.SHOP)
   @PutMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void save(
-      @AuthenticationPrincipal Person me, @PathVariable String id, @RequestBody JsonNode document) {
-    Plan p = PlanJson.read(document);
+  void save(@AuthenticationPrincipal Person me, @PathVariable String id, @RequestBody Plan plan) {
+    Plan p = plan;
     if (p.family() == null || !p.family().id().equals(id)) {
       throw new FieldException(
           "$.family.id", p.family() == null ? "nothing" : p.family().id(), "it must be " + id);

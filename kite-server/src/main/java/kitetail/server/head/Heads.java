@@ -1,7 +1,7 @@
 package kitetail.server.head;
 
 import java.util.List;
-import kitetail.formats.json.ResultJson;
+import kitetail.formats.answer.WalkView;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -24,9 +24,9 @@ public class Heads {
   /**
    * A head ready to be cut and drawn.
    *
-   * @param walks where its walks lie, as JSON
+   * @param walks where its walks lie
    */
-  public record Ready(Workbench bench, HeadPicture picture, String walks) {}
+  public record Ready(Workbench bench, HeadPicture picture, List<WalkView> walks) {}
 
   private final Kept<HeadSpec, Head> fitted = new Kept<>(Share.HEADS);
   private final Kept<HeadSpec, Ready> kept = new Kept<>(Share.READY);
@@ -46,8 +46,7 @@ public class Heads {
         spec,
         s -> {
           Scalp scalp = Scalp.of(fitted(s), Scalp.DEFAULT_SITES);
-          return new Ready(
-              new Workbench(scalp), new HeadPicture(scalp), ResultJson.walks(scalp).toString());
+          return new Ready(new Workbench(scalp), new HeadPicture(scalp), WalkView.of(scalp));
         });
   }
 

@@ -18,11 +18,13 @@ import java.util.stream.Collectors;
 import kitetail.kit.Care;
 import kitetail.kit.Tool;
 import kitetail.kit.ToolsOf;
+import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -51,7 +53,7 @@ class KitController {
     this.clock = clock;
   }
 
-  record NeedRow(Care.Act act, boolean blocks, OffsetDateTime readyAt) {}
+  record NeedRow(Care.Act act, boolean blocks, @Nullable OffsetDateTime readyAt) {}
 
   /**
    * @param asked whether the plan that was named cuts with its kind; true when none was
@@ -61,7 +63,7 @@ class KitController {
       long id,
       Tool kind,
       String name,
-      Double measuredMm,
+      @Nullable Double measuredMm,
       String note,
       boolean retired,
       boolean asked,
@@ -75,16 +77,14 @@ class KitController {
           String name,
       @DecimalMin(value = "0.1", message = "allowed 0.1 to 250 mm")
           @DecimalMax(value = "250", message = "allowed 0.1 to 250 mm")
-          Double measuredMm,
-      @Size(max = 200, message = "allowed 0 to 200 characters") String note,
-      Boolean retired) {}
-
-  record ToolAdded(long id) {}
+          @Nullable Double measuredMm,
+      @Size(max = 200, message = "allowed 0 to 200 characters") @Nullable String note,
+      @Nullable Boolean retired) {}
 
   record DidTo(
       @NotNull(message = "must be given") UUID token,
       @NotNull(message = "must be given") Care.Act act,
-      Long clientId) {}
+      @Nullable Long clientId) {}
 
   /**
    * @param clientId who is next; left out, everybody is
@@ -143,8 +143,8 @@ class KitController {
   @Needs(Right.CARE)
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  ToolAdded add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewTool t) {
-    return new ToolAdded(
+  Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewTool t) {
+    return new Added(
         kit.add(
             me.shopId(),
             t.kind(),

@@ -6,6 +6,7 @@ import java.util.UUID;
 import kitetail.kit.Care;
 import kitetail.kit.Tool;
 import kitetail.server.error.NotFoundException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -25,9 +26,10 @@ class KitRepository {
    * @param measuredMm what a guard really leaves, or how long a blade is; null when it was not
    *     measured
    */
-  record Item(long id, Tool kind, String name, Double measuredMm, String note, boolean retired) {}
+  record Item(
+      long id, Tool kind, String name, @Nullable Double measuredMm, String note, boolean retired) {}
 
-  record Event(long kitId, Care.Act kind, OffsetDateTime at, Long clientId) {}
+  record Event(long kitId, Care.Act kind, OffsetDateTime at, @Nullable Long clientId) {}
 
   List<Item> ofShop(long shopId) {
     return db.sql(

@@ -15,6 +15,7 @@ import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -68,7 +69,7 @@ class LearntController {
 
   record LearntView(List<Lesson> lessons) {}
 
-  record PlaceRow(Place place, double plannedMm, Double measuredMm) {}
+  record PlaceRow(Place place, double plannedMm, @Nullable Double measuredMm) {}
 
   record VisitLengths(
       long id,
@@ -81,7 +82,7 @@ class LearntController {
   @GetMapping("/clients/{id}/learnt")
   LearntView learnt(@AuthenticationPrincipal Person me, @PathVariable long id) {
     clients.get(me.shopId(), id);
-    List<Lesson> all = said(lessons.of(me.shopId(), id), Units.valueOf(me.units()));
+    List<Lesson> all = said(lessons.of(me.shopId(), id), me.reads());
     WetDry own = sitDowns.latest(me.shopId(), id).hair().wetDry();
     if (own.stretchShare() != WetDry.STRAIGHT.stretchShare()) {
       // Of a strand measured wet and dry at the sit-down; it goes on with the hair to the next one.

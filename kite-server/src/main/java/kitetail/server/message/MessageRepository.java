@@ -3,6 +3,7 @@ package kitetail.server.message;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -45,7 +46,7 @@ class MessageRepository {
       String address,
       String words,
       OffsetDateTime madeAt,
-      Long appointmentId,
+      @Nullable Long appointmentId,
       OffsetDateTime aboutAt) {}
 
   /**
@@ -62,10 +63,10 @@ class MessageRepository {
       String address,
       String words,
       OffsetDateTime madeAt,
-      OffsetDateTime sentAt,
-      OffsetDateTime nextTryAt,
-      OffsetDateTime givenUpAt,
-      String why) {}
+      @Nullable OffsetDateTime sentAt,
+      @Nullable OffsetDateTime nextTryAt,
+      @Nullable OffsetDateTime givenUpAt,
+      @Nullable String why) {}
 
   List<Coming> coming(OffsetDateTime now, OffsetDateTime until) {
     return db.sql(

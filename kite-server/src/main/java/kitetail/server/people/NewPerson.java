@@ -4,7 +4,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import kitetail.formats.words.Units;
 import kitetail.server.security.Role;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
 /**
@@ -24,10 +26,14 @@ public record NewPerson(
     @NotNull(message = "must be given")
         @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
         String password,
-    @Pattern(regexp = "CM|INCH", message = "allowed CM, INCH") String units,
-    Role role) {
+    @Nullable Units units,
+    @Nullable Role role) {
   public PeopleRepository.New with(Role as, PasswordEncoder encoder) {
     return new PeopleRepository.New(
-        name.strip(), signIn, encoder.encode(password), as.name(), units == null ? "CM" : units);
+        name.strip(),
+        signIn,
+        encoder.encode(password),
+        as.name(),
+        (units == null ? Units.CM : units).name());
   }
 }

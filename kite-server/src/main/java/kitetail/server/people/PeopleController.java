@@ -16,6 +16,7 @@ import kitetail.server.security.PersonRepository;
 import kitetail.server.security.Right;
 import kitetail.server.security.Role;
 import kitetail.server.security.SecondFactor;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -61,7 +62,7 @@ class PeopleController {
       String name,
       String signIn,
       Role role,
-      OffsetDateTime disabledAt,
+      @Nullable OffsetDateTime disabledAt,
       boolean mine,
       boolean me) {}
 

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.error.FieldException;
@@ -41,8 +42,6 @@ class PhotoController {
     this.clock = clock;
   }
 
-  record PhotoAdded(long id) {}
-
   /**
    * @param agreed whether the client agreed to photographs at the newest sit-down
    */
@@ -65,7 +64,7 @@ class PhotoController {
       value = "/clients/{clientId}/photos",
       consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
-  PhotoAdded add(
+  Added add(
       @AuthenticationPrincipal Person me,
       @PathVariable long clientId,
       @RequestParam(required = false) UUID sitting,
@@ -77,7 +76,7 @@ class PhotoController {
       throw new FieldException(
           "photo", "no consent", "allowed once the client agreed to photographs at the sit-down");
     }
-    return new PhotoAdded(
+    return new Added(
         photos.add(clientId, sitting, me.id(), OffsetDateTime.now(clock), Shrunk.of(bytes)));
   }
 

@@ -4,6 +4,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import kitetail.server.error.NotFoundException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -19,7 +20,8 @@ public class PhotoRepository {
   /**
    * @param visitId of the visit it was taken in; null when in none
    */
-  public record PhotoRow(long id, OffsetDateTime takenAt, int width, int height, Long visitId) {}
+  public record PhotoRow(
+      long id, OffsetDateTime takenAt, int width, int height, @Nullable Long visitId) {}
 
   long add(long clientId, UUID sitting, long personId, OffsetDateTime at, Shrunk s) {
     return db.sql(

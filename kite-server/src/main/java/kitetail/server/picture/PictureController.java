@@ -128,9 +128,7 @@ class PictureController {
 
   private ResponseEntity<byte[]> still(Plan plan, double week, String view, int width, int height) {
     sized(width, height);
-    if (!(week >= 0 && week <= Worn.MOST_WEEKS)) {
-      throw new FieldException("week", String.valueOf(week), "allowed 0 to 52");
-    }
+    FieldException.within("week", week, 0, Worn.MOST_WEEKS);
     return kept(stills.png(plan, week, view(view), width, height));
   }
 

@@ -10,7 +10,6 @@ import java.util.stream.IntStream;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.picture.LengthRamp;
-import kitetail.formats.words.Units;
 import kitetail.hair.HairColour;
 import kitetail.hair.SkinTone;
 import kitetail.plan.Plan;
@@ -30,7 +29,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** Plans: kept, computed, drawn and printed. */
 @RestController
@@ -54,11 +52,11 @@ class PlanController {
       String clientName,
       long version,
       OffsetDateTime updatedAt,
-      JsonNode document) {}
+      Plan document) {}
 
   record Save(
       @NotNull(message = "must be given") Long version,
-      @NotNull(message = "must be given") JsonNode document) {}
+      @NotNull(message = "must be given") Plan document) {}
 
   record Saved(long version) {}
 
@@ -94,14 +92,13 @@ class PlanController {
   @GetMapping("/plans/{id}")
   PlanView one(@AuthenticationPrincipal Person me, @PathVariable long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
-    return new PlanView(
-        s.id(), s.clientId(), s.clientName(), s.version(), s.updatedAt(), PlanJson.tree(s.plan()));
+    return new PlanView(s.id(), s.clientId(), s.clientName(), s.version(), s.updatedAt(), s.plan());
   }
 
   @PutMapping("/plans/{id}")
   Saved save(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Save s) {
-    Plan plan = PlanJson.read(s.document());
+    Plan plan = s.document();
     heads.fitted(plan.head());
     return new Saved(plans.save(me.shopId(), id, s.version(), plan, OffsetDateTime.now(clock)));
   }
@@ -109,23 +106,22 @@ class PlanController {
   /** The drawn head of a plan: bust and scalp meshes. */
   @EngineWork
   @PostMapping(value = "/head", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  byte[] head(@RequestBody JsonNode document) {
-    return Binary.head(heads.of(PlanJson.read(document)).picture());
+  byte[] head(@RequestBody Plan plan) {
+    return Binary.head(heads.of(plan).picture());
   }
 
   /** The scalp of a plan's head cut along the borders of its sections. */
   @EngineWork
   @PostMapping(value = "/seams", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  byte[] seams(@RequestBody JsonNode document) {
-    Plan plan = PlanJson.read(document);
+  byte[] seams(@RequestBody Plan plan) {
     return Binary.seams(heads.of(plan).picture().scalpMesh(), heads.seamed(plan).scalpMesh());
   }
 
   /** What comes of a plan: numbers, words and the length at every scalp vertex. */
   @EngineWork
   @PostMapping(value = "/outcome", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody JsonNode document) {
-    return answers.of(PlanJson.read(document), Units.valueOf(me.units()));
+  byte[] outcome(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
+    return answers.of(plan, me.reads());
   }
 
   @GetMapping(value = "/plans/{id}/document.json", produces = MediaType.APPLICATION_JSON_VALUE)

@@ -7,6 +7,8 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import kitetail.formats.json.PlanJson;
+import kitetail.plan.Plan;
+import kitetail.server.answer.Added;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.security.Person;
 import org.springframework.http.HttpStatus;
@@ -18,7 +20,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** A plan's versions: kept under a name, listed, read again. */
 @RestController
@@ -38,33 +39,31 @@ class VersionController {
       @NotNull(message = "must be given")
           @Size(min = 1, max = 80, message = "allowed 1 to 80 letters")
           String name,
-      @NotNull(message = "must be given") JsonNode document) {}
-
-  record Kept(long id) {}
+      @NotNull(message = "must be given") Plan document) {}
 
   @GetMapping
-  List<VersionRepository.Row> all(@AuthenticationPrincipal Person me, @PathVariable long planId) {
+  List<VersionRepository.VersionRow> all(
+      @AuthenticationPrincipal Person me, @PathVariable long planId) {
     plans.get(me.shopId(), planId);
     return versions.ofPlan(me.shopId(), planId);
   }
 
   @GetMapping("/{id}")
-  JsonNode one(
-      @AuthenticationPrincipal Person me, @PathVariable long planId, @PathVariable long id) {
+  Plan one(@AuthenticationPrincipal Person me, @PathVariable long planId, @PathVariable long id) {
     return versions
         .document(me.shopId(), planId, id)
-        .map(d -> PlanJson.tree(PlanJson.read(d)))
+        .map(PlanJson::read)
         .orElseThrow(() -> new NotFoundException("No such version of this plan."));
   }
 
   /** What stands on the page, so that nothing has to be saved first. */
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  Kept keep(
+  Added keep(
       @AuthenticationPrincipal Person me, @PathVariable long planId, @Valid @RequestBody Keep k) {
     plans.get(me.shopId(), planId);
-    String document = PlanJson.write(PlanJson.read(k.document()));
-    return new Kept(
+    String document = PlanJson.write(k.document());
+    return new Added(
         versions.keep(planId, k.name().strip(), document, me.id(), OffsetDateTime.now(clock)));
   }
 }

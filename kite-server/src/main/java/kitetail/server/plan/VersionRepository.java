@@ -16,10 +16,10 @@ class VersionRepository {
   }
 
   /** A version in a list; {@code by} is who kept it. */
-  record Row(long id, String name, String by, OffsetDateTime createdAt) {}
+  record VersionRow(long id, String name, String by, OffsetDateTime createdAt) {}
 
   /** The newest first. */
-  List<Row> ofPlan(long shopId, long planId) {
+  List<VersionRow> ofPlan(long shopId, long planId) {
     return db.sql(
             """
             select v.id, v.name, r.name as by, v.created_at
@@ -32,7 +32,7 @@ class VersionRepository {
             """)
         .param("shop", shopId)
         .param("plan", planId)
-        .query(Row.class)
+        .query(VersionRow.class)
         .list();
   }
 

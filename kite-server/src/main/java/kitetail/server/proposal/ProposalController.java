@@ -3,12 +3,11 @@ package kitetail.server.proposal;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
-import kitetail.formats.json.AdviceJson;
-import kitetail.formats.json.PlanJson;
+import kitetail.formats.answer.RankingView;
 import kitetail.formats.words.AdviceWords;
-import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
+import kitetail.server.answer.Added;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.answer.Lines;
 import kitetail.server.client.ClientRepository;
@@ -20,6 +19,7 @@ import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,7 +31,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import tools.jackson.databind.JsonNode;
 
 /** What a client is offered, and the plan made of it. */
 @RestController
@@ -43,6 +42,7 @@ class ProposalController {
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final Heads heads;
+  private final Lines lines;
   private final Clock clock;
 
   ProposalController(
@@ -52,6 +52,7 @@ class ProposalController {
       SitDownRepository sitDowns,
       PlanRepository plans,
       Heads heads,
+      Lines lines,
       Clock clock) {
     this.proposals = proposals;
     this.families = families;
@@ -59,13 +60,12 @@ class ProposalController {
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.heads = heads;
+    this.lines = lines;
     this.clock = clock;
   }
 
   /** Either a family's id or a whole document to take in. */
-  record NewPlan(String family, JsonNode document) {}
-
-  record Added(long id) {}
+  record NewPlan(@Nullable String family, @Nullable Plan document) {}
 
   /**
    * Today's cut, then every family on a client, best first: one JSON object a line, {@code
@@ -77,11 +77,11 @@ class ProposalController {
       @AuthenticationPrincipal Person me, @PathVariable long id) {
     clients.get(me.shopId(), id);
     List<Plan> all = families.all(me.shopId());
-    AdviceWords words = new AdviceWords(new Words(Units.valueOf(me.units())));
-    return Lines.of(
+    AdviceWords words = new AdviceWords(new Words(me.reads()));
+    return lines.of(
         out ->
             out.line(
-                AdviceJson.ranking(
+                RankingView.of(
                     proposals.ranked(me, id, all, n -> out.done(n, all.size())), words)));
   }
 
@@ -93,12 +93,11 @@ class ProposalController {
       @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
     clients.get(me.shopId(), clientId);
     CutToday.check(sitDowns.latest(me.shopId(), clientId).cautions());
-    Plan plan;
-    if (n.document() != null) {
-      plan = PlanJson.read(n.document());
-      heads.fitted(plan.head());
-    } else {
+    Plan plan = n.document();
+    if (plan == null) {
       plan = proposals.plan(me, clientId, n.family());
+    } else {
+      heads.fitted(plan.head());
     }
     return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
   }
@@ -106,11 +105,11 @@ class ProposalController {
   /** A shape as it is proposed to a client, without making a plan of it. */
   @EngineWork
   @GetMapping("/clients/{clientId}/families/{family}")
-  JsonNode fitted(
+  Plan fitted(
       @AuthenticationPrincipal Person me,
       @PathVariable long clientId,
       @PathVariable String family) {
     clients.get(me.shopId(), clientId);
-    return PlanJson.tree(proposals.plan(me, clientId, family));
+    return proposals.plan(me, clientId, family);
   }
 }

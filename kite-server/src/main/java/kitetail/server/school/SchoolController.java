@@ -11,7 +11,6 @@ import kitetail.remedy.SchoolCosts;
 import kitetail.risk.Hands;
 import kitetail.server.advice.Advice;
 import kitetail.server.answer.EngineWork;
-import kitetail.server.error.FieldException;
 import kitetail.server.head.Kept;
 import kitetail.server.head.Share;
 import kitetail.server.plan.PlanRepository;
@@ -28,8 +27,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 
 /** A person's own way of working, and what each way costs on one head. */
 @RestController
@@ -55,25 +52,16 @@ class SchoolController {
   record Costs(String title, List<CostRow> ways) {}
 
   @GetMapping
-  JsonNode mine(@AuthenticationPrincipal Person me) {
-    return PlanJson.json().valueToTree(schools.of(me.id()));
+  School mine(@AuthenticationPrincipal Person me) {
+    return schools.of(me.id());
   }
 
   /** Kept for the person who is signed in; plans proposed from now on are worked so. */
   @Needs(Right.SEE)
   @PutMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void save(@AuthenticationPrincipal Person me, @RequestBody JsonNode school) {
-    schools.save(me.id(), read(school));
-  }
-
-  private static School read(JsonNode school) {
-    try {
-      return PlanJson.json().treeToValue(school, School.class);
-    } catch (JacksonException | IllegalArgumentException e) {
-      Throwable why = e.getCause() == null ? e : e.getCause();
-      throw new FieldException("$.school", school.toString(), why.getMessage());
-    }
+  void save(@AuthenticationPrincipal Person me, @RequestBody School school) {
+    schools.save(me.id(), school);
   }
 
   /**
@@ -97,7 +85,7 @@ class SchoolController {
                 c ->
                     new CostRow(
                         c.way().about(),
-                        PlanJson.json().valueToTree(c.way().choice()).asString(),
+                        PlanJson.name(c.way().choice()),
                         c.minutes(),
                         c.driftMm(),
                         c.grams()))

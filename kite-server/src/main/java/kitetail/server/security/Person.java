@@ -2,6 +2,7 @@ package kitetail.server.security;
 
 import java.io.Serial;
 import java.util.List;
+import kitetail.formats.words.Units;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -41,6 +42,11 @@ public record Person(
 
   public Role is() {
     return Role.valueOf(role);
+  }
+
+  /** The units lengths are said in. */
+  public Units reads() {
+    return Units.valueOf(units);
   }
 
   public boolean may(Right right) {

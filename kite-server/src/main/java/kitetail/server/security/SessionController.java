@@ -1,5 +1,6 @@
 package kitetail.server.security;
 
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -8,6 +9,8 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import kitetail.formats.words.Units;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
@@ -71,15 +74,15 @@ class SessionController {
   record SignIn(
       @NotBlank(message = "must be given") String signIn,
       @NotBlank(message = "must be given") String password,
-      String code) {}
+      @Nullable String code) {}
 
   /**
    * @param rights what the role allows
    */
-  record PersonView(String name, Role role, String units, List<Right> rights) {
+  record PersonView(String name, Role role, Units units, List<Right> rights) {
     static PersonView of(Person p) {
       return new PersonView(
-          p.name(), p.is(), p.units(), p.is().rights().stream().sorted().toList());
+          p.name(), p.is(), p.reads(), p.is().rights().stream().sorted().toList());
     }
   }
 
@@ -189,7 +192,7 @@ class SessionController {
   /** Reading it makes the token cookie be set. */
   @GetMapping("/token")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void token(CsrfToken token) {
+  void token(@Parameter(hidden = true) CsrfToken token) {
     token.getToken();
   }
 

@@ -13,6 +13,7 @@ import kitetail.head.ScanMarks;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.device.Scanner;
 import kitetail.server.error.FieldException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,10 +54,10 @@ class ScanController {
   record FittedScan(
       String format,
       long triangles,
-      String problem,
-      String unit,
+      @Nullable String problem,
+      @Nullable String unit,
       double rmsMm,
-      ScannedHead head,
+      @Nullable ScannedHead head,
       float[] points,
       float[] residualMm,
       float[] scanPoints) {}
@@ -98,9 +99,7 @@ class ScanController {
   }
 
   private static FittedScan fit(InputStream in, ScanMarks marks, double hairMm) throws IOException {
-    if (!(hairMm >= 0 && hairMm <= 30)) {
-      throw new FieldException("hairMm", String.valueOf(hairMm), "allowed 0 to 30");
-    }
+    FieldException.within("hairMm", hairMm, 0, 30);
     ScanMesh m;
     try {
       m = MeshReader.read(in, n -> {});

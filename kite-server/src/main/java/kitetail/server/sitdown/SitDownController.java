@@ -13,17 +13,16 @@ import java.util.List;
 import java.util.OptionalDouble;
 import javax.imageio.ImageIO;
 import kitetail.fall.Fall;
-import kitetail.formats.json.PlanJson;
-import kitetail.formats.json.SitDownJson;
+import kitetail.formats.answer.HairInk;
 import kitetail.formats.picture.Picks;
 import kitetail.formats.picture.Strokes;
-import kitetail.formats.words.Units;
 import kitetail.hair.HairMap;
 import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
 import kitetail.hair.WetDry;
 import kitetail.plan.Outcome;
 import kitetail.plan.SitDown;
+import kitetail.server.answer.Added;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
@@ -49,7 +48,6 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** The sit-down: kept, read and drawn. */
 @RestController
@@ -67,6 +65,7 @@ class SitDownController {
   private final SitHeads drawn;
   private final NextAsked next;
   private final Falls falls;
+  private final FallBytes bytes;
   private final JsonMapper json;
   private final Clock clock;
 
@@ -79,6 +78,7 @@ class SitDownController {
       SitHeads drawn,
       NextAsked next,
       Falls falls,
+      FallBytes bytes,
       JsonMapper json,
       Clock clock) {
     this.sitDowns = sitDowns;
@@ -89,11 +89,10 @@ class SitDownController {
     this.drawn = drawn;
     this.next = next;
     this.falls = falls;
+    this.bytes = bytes;
     this.json = json;
     this.clock = clock;
   }
-
-  record Added(long id) {}
 
   record SitDownView(
       long id,
@@ -102,11 +101,11 @@ class SitDownController {
       long version,
       OffsetDateTime createdAt,
       OffsetDateTime updatedAt,
-      JsonNode document) {}
+      SitDown document) {}
 
   record SaveSitDown(
       @NotNull(message = "must be given") Long version,
-      @NotNull(message = "must be given") JsonNode document) {}
+      @NotNull(message = "must be given") SitDown document) {}
 
   record SavedSitDown(long version) {}
 
@@ -173,7 +172,7 @@ class SitDownController {
         s.version(),
         s.createdAt(),
         s.updatedAt(),
-        SitDownJson.tree(s.sitDown()));
+        s.sitDown());
   }
 
   @PutMapping("/sitdowns/{id}")
@@ -181,7 +180,7 @@ class SitDownController {
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
       @Valid @RequestBody SaveSitDown s) {
-    SitDown read = SitDownJson.read(s.document());
+    SitDown read = s.document();
     heads.fitted(read.head());
     long version = sitDowns.save(me.shopId(), id, s.version(), read, OffsetDateTime.now(clock));
     next.of(me.shopId(), id, read);
@@ -200,12 +199,11 @@ class SitDownController {
       @AuthenticationPrincipal Person me,
       @RequestParam(defaultValue = "true") boolean meshes,
       @RequestParam(defaultValue = "true") boolean strokes,
-      @RequestBody JsonNode document) {
-    SitDown s = SitDownJson.read(document);
+      @RequestBody SitDown s) {
     SitHeads.Drawn d = drawn.of(s.head());
     HairMap hair = HairMap.of(d.scalp(), s.hair());
     double[] lengths = StartingLengths.spread(d.scalp(), s.start(), s.hair());
-    SitReading reading = SitReading.of(s, d.scalp(), hair, lengths, Units.valueOf(me.units()));
+    SitReading reading = SitReading.of(s, d.scalp(), hair, lengths, me.reads());
     return SitBinary.of(
         json.writeValueAsString(reading),
         d,
@@ -218,13 +216,9 @@ class SitDownController {
   /** The hair as it hangs today (docs/formats.md has the layout). */
   @EngineWork
   @PostMapping(value = "/sitdown/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  byte[] fall(@RequestBody JsonNode document) {
-    SitDown s = SitDownJson.read(document);
+  byte[] fall(@RequestBody SitDown s) {
     Fall f = falls.uncut(s.head(), s.hair(), s.start());
-    ObjectNode n = PlanJson.json().createObjectNode();
-    n.put("grownMm", 0).put("strands", f.strands());
-    FallBytes.colours(n, f);
-    return FallBytes.of(n.toString(), f);
+    return bytes.of(new SitFall(0, f.strands(), HairInk.of(f)), f);
   }
 
   record PickOption(String id, String title, JsonNode set) {}
@@ -254,7 +248,7 @@ class SitDownController {
       @PathVariable String group,
       @RequestParam(defaultValue = "104") int width,
       @RequestParam(defaultValue = "120") int height,
-      @RequestBody JsonNode document) {
+      @RequestBody SitDown s) {
     if (width < MIN_PX || width > MAX_PX || height < MIN_PX || height > MAX_PX) {
       throw new FieldException(
           "width, height", width + " × " + height, "allowed " + MIN_PX + " to " + MAX_PX + " each");
@@ -264,7 +258,7 @@ class SitDownController {
             .filter(p -> p.id().equals(group))
             .findFirst()
             .orElseThrow(() -> new NotFoundException("No picks called " + group + "."));
-    return png(Picks.strip(g, SitDownJson.read(document), falls::pick, width, height));
+    return png(Picks.strip(g, s, falls::pick, width, height));
   }
 
   private static byte[] png(BufferedImage image) {
@@ -281,13 +275,9 @@ class SitDownController {
   @EngineWork
   @PostMapping("/sitdown/strand")
   WetDry strand(@RequestBody Strand s) {
-    try {
-      return WetDry.ofStrand(s.wetPulledMm(), s.dryRelaxedMm());
-    } catch (IllegalArgumentException e) {
-      throw new FieldException(
-          "$.dryRelaxedMm",
-          String.valueOf(s.dryRelaxedMm()),
-          "allowed " + Math.ceil(0.195 * s.wetPulledMm()) + " to " + s.wetPulledMm());
-    }
+    FieldException.within("$.wetPulledMm", s.wetPulledMm(), 1, 1500);
+    FieldException.within(
+        "$.dryRelaxedMm", s.dryRelaxedMm(), Math.ceil(0.195 * s.wetPulledMm()), s.wetPulledMm());
+    return WetDry.ofStrand(s.wetPulledMm(), s.dryRelaxedMm());
   }
 }

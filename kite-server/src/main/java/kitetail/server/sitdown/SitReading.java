@@ -1,11 +1,10 @@
 package kitetail.server.sitdown;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import kitetail.care.Cautions;
-import kitetail.formats.json.ResultJson;
 import kitetail.formats.words.CareWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
@@ -22,10 +21,10 @@ import kitetail.wish.Reading;
  *
  * @param lengthsMm today's length at each place, dry and straight
  */
-record SitReading(
+public record SitReading(
     Head.Measures measures,
-    Map<String, double[]> places,
-    Map<String, Double> lengthsMm,
+    Map<Place, double[]> places,
+    Map<Place, Double> lengthsMm,
     double strands,
     String skin,
     double densityPerCm2,
@@ -36,31 +35,27 @@ record SitReading(
     List<CautionWords> cautions,
     boolean stops) {
   /** One wish, read. */
-  record WishWords(
-      String place, double needMm, double haveMm, double offMm, double shortMm, double weeks) {}
+  public record WishWords(
+      Place place, double needMm, double haveMm, double offMm, double shortMm, double weeks) {}
 
-  record CautionWords(String id, boolean stops, String words) {}
+  /** Something to be careful of. */
+  public record CautionWords(String id, boolean stops, String words) {}
 
   static SitReading of(SitDown s, Scalp scalp, HairMap hair, double[] lengthsMm, Units units) {
     Head head = scalp.head();
     Words words = new Words(units);
-    Map<String, double[]> places = new TreeMap<>();
-    Map<String, Double> lengths = new TreeMap<>();
+    Map<Place, double[]> places = new EnumMap<>(Place.class);
+    Map<Place, Double> lengths = new EnumMap<>(Place.class);
     for (Place p : Place.values()) {
       var v = head.place(p);
-      places.put(ResultJson.name(p), new double[] {v.x(), v.y(), v.z()});
-      lengths.put(ResultJson.name(p), lengthsMm[scalp.root(p)]);
+      places.put(p, new double[] {v.x(), v.y(), v.z()});
+      lengths.put(p, lengthsMm[scalp.root(p)]);
     }
     List<WishWords> wishes = new ArrayList<>();
     for (Reading r : Reading.all(s.wishes(), head, s.hair(), p -> lengthsMm[scalp.root(p)])) {
       wishes.add(
           new WishWords(
-              ResultJson.name(r.wish().place()),
-              r.needMm(),
-              r.haveMm(),
-              r.offMm(),
-              r.shortMm(),
-              r.weeks()));
+              r.wish().place(), r.needMm(), r.haveMm(), r.offMm(), r.shortMm(), r.weeks()));
     }
     List<CautionWords> cautions = new ArrayList<>();
     for (Cautions.Caution c : s.cautions().all()) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import kitetail.server.security.Person;
 import kitetail.server.security.SignedIn;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -27,7 +28,7 @@ public class Trail {
    * @param who null for the server itself
    * @param device empty when it did not name itself
    */
-  record TrailLine(OffsetDateTime at, String who, String device, String done) {}
+  record TrailLine(OffsetDateTime at, @Nullable String who, String device, String done) {}
 
   /** About whom or what, by its column. */
   enum Of {

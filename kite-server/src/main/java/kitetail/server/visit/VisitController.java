@@ -11,12 +11,14 @@ import java.time.OffsetDateTime;
 import java.util.UUID;
 import kitetail.growth.Outgrown;
 import kitetail.plan.Plan;
+import kitetail.server.answer.Added;
 import kitetail.server.chair.SittingRepository;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.Times;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -53,12 +55,10 @@ class VisitController {
       @NotNull(message = "must be given") OffsetDateTime startedAt,
       @NotNull(message = "must be given") OffsetDateTime finishedAt,
       @Min(value = 0, message = "allowed 0 or more") int movesDone,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") String remarks,
+      @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String remarks,
       @Min(value = 0, message = "allowed 0 to 100000000")
           @Max(value = 100_000_000, message = "allowed 0 to 100000000")
-          Long priceCents) {}
-
-  record Added(long id) {}
+          @Nullable Long priceCents) {}
 
   @PostMapping("/api/visits")
   @ResponseStatus(HttpStatus.CREATED)

@@ -11,6 +11,7 @@ import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.TakenException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,7 +35,7 @@ public class VisitRepository {
       long minutes,
       int movesDone,
       String remarks,
-      Long priceCents) {}
+      @Nullable Long priceCents) {}
 
   private static final String SELECT =
       """

@@ -1,0 +1,33 @@
+package kitetail.formats.answer;
+
+import java.util.List;
+import kitetail.fit.NextCut;
+import kitetail.head.Place;
+
+/** How much may come off next, without passing what the plan needs. */
+public record NextCutView(List<Safe> places) {
+
+  /**
+   * At one place.
+   *
+   * @param safeMm the shortest it may be cut as it is now
+   * @param haveMm what is there
+   * @param needMm what the plan needs at the end
+   * @param reserveMm what is kept for shrinking and for the hand
+   */
+  public record Safe(Place place, double safeMm, double haveMm, double needMm, double reserveMm) {}
+
+  public static NextCutView of(List<NextCut> cuts) {
+    return new NextCutView(
+        cuts.stream()
+            .map(
+                c ->
+                    new Safe(
+                        c.place(),
+                        Rounded.thousandth(c.safeMm()),
+                        Rounded.thousandth(c.haveMm()),
+                        Rounded.thousandth(c.needMm()),
+                        Rounded.thousandth(c.reserveMm())))
+            .toList());
+  }
+}

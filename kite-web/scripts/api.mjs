@@ -1,0 +1,118 @@
+/**
+ * Writes what the page knows of the server from the contract alone: the types of every door
+ * (openapi.json), of the documents (their JSON Schemas), and the range of every number in them.
+ */
+import { readFileSync, writeFileSync } from "node:fs";
+import { compile } from "json-schema-to-typescript";
+import openapiTS, { astToString } from "openapi-typescript";
+import ts from "typescript";
+
+const SCHEMAS = new URL("../../kite-formats/src/main/resources/kitetail/schema/", import.meta.url);
+const API = new URL("../src/api/", import.meta.url);
+const NOTE = "// Made by npm run api; change the records or the schema it is made from instead.\n";
+
+const read = (name) => JSON.parse(readFileSync(new URL(name, SCHEMAS), "utf8"));
+const plan = read("plan-4.schema.json");
+const sit = read("sitdown-1.schema.json");
+const DOCUMENTS = ["PlanDocument", "SitDocument"];
+
+/** The doors; a document is what its own schema says. */
+const api = await openapiTS(new URL("../openapi.json", import.meta.url), {
+  transform(schema, { path }) {
+    const name = path?.split("/").pop();
+    if (schema.additionalProperties === true && DOCUMENTS.includes(name))
+      return ts.factory.createImportTypeNode(
+        ts.factory.createLiteralTypeNode(ts.factory.createStringLiteral("./documents")),
+        undefined,
+        ts.factory.createIdentifier(name),
+      );
+    return undefined;
+  },
+});
+writeFileSync(new URL("schema.d.ts", API), NOTE + astToString(api));
+
+/** A choice by kind as a union, which is what the conditions in the schema mean. */
+function union(node) {
+  if (Array.isArray(node)) return node.map(union);
+  if (node === null || typeof node !== "object") return node;
+  const kinds = (node.allOf ?? []).filter((c) => c.if?.properties?.kind);
+  if (kinds.length > 0)
+    return {
+      description: node.description,
+      oneOf: kinds.map((c) => c.then),
+    };
+  const out = {};
+  // That one of several must be given is the server's to check.
+  const { oneOf, ...rest } = node;
+  const said = oneOf?.every((o) => Object.keys(o).join() === "required") ? rest : node;
+  for (const [k, v] of Object.entries(said)) out[k] = k === "$ref" ? v.replace("urn:kitetail:plan:4", "") : union(v);
+  return out;
+}
+
+const both = union({
+  $schema: plan.$schema,
+  title: "Documents",
+  type: "object",
+  properties: { plan: { $ref: "#/$defs/planDocument" }, sit: { $ref: "#/$defs/sitDocument" } },
+  $defs: {
+    ...plan.$defs,
+    planDocument: { ...plan, $defs: undefined, $id: undefined, $schema: undefined, title: undefined },
+    sitDocument: { ...sit, $id: undefined, $schema: undefined, title: undefined },
+  },
+});
+const documents = await compile(both, "Documents", {
+  bannerComment: NOTE,
+  additionalProperties: false,
+  ignoreMinAndMaxItems: true,
+});
+writeFileSync(
+  new URL("documents.d.ts", API),
+  documents.replace(/\n \*\n \* This interface was referenced[^/]*?\*\//g, "\n */").replace(/\/\*\*\n \* This interface was referenced[^/]*?\*\/\n/g, ""),
+);
+
+/** The places there are and what they are called. */
+const { places } = JSON.parse(readFileSync(new URL("../words/names.json", SCHEMAS), "utf8"));
+writeFileSync(
+  new URL("names.ts", API),
+  `${NOTE}import type { Place } from "./documents";
+
+export const PLACES: readonly (readonly [Place, string])[] = ${JSON.stringify(Object.entries(places), null, 2)};
+
+const NAMES: Record<string, string> = Object.fromEntries(PLACES);
+
+/** What a place is called; the id itself where it has no name. */
+export const placeName = (id: string): string => NAMES[id] ?? id;
+`,
+);
+
+/** The unit a field's name ends with. */
+const UNITS = [["MmPerDay", "mm a day"], ["PerCm2", "a cm²"], ["Mm", "mm"], ["mm", "mm"], ["Um", "µm"], ["Deg", "°"]];
+const unitOf = (name) => UNITS.find(([ending]) => name.endsWith(ending))?.[1] ?? "";
+
+const ranges = {};
+const parts = {};
+const kinds = {};
+for (const [name, def] of Object.entries({ ...plan.$defs, outline: plan.$defs.outline })) {
+  for (const c of def.allOf ?? []) {
+    const kind = c.if?.properties?.kind?.const;
+    if (kind) (kinds[name] ??= {})[kind] = c.then.$ref.split("/").pop();
+  }
+  for (const [field, of] of Object.entries(def.properties ?? {})) {
+    if ("minimum" in of && "maximum" in of) (ranges[name] ??= {})[field] = { min: of.minimum, max: of.maximum, unit: unitOf(field) };
+    const ref = of.$ref?.split("/").pop();
+    if (ref && (plan.$defs[ref]?.properties || plan.$defs[ref]?.allOf)) (parts[name] ??= {})[field] = ref;
+  }
+}
+writeFileSync(
+  new URL("ranges.ts", API),
+  `${NOTE}
+/** What a number of a document may be, by the part of the document and its name. */
+export const RANGES = ${JSON.stringify(ranges, null, 2)} as const;
+
+/** What stands in a part under a name that is a part itself. */
+export const PARTS: Record<string, Record<string, string>> = ${JSON.stringify(parts, null, 2)};
+
+/** Which part a choice is, by its kind. */
+export const KINDS: Record<string, Record<string, string>> = ${JSON.stringify(kinds, null, 2)};
+`,
+);
