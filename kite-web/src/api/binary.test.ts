@@ -1,30 +1,5 @@
 import { expect, it } from "vitest";
-import { readHead, readOutcome } from "./binary";
-
-it("reads an outcome: JSON, then lengths in twentieths of a millimetre, of vertices and of walks", () => {
-  const text = JSON.stringify({
-    moves: [{ id: "a" }],
-    walks: [{ distanceMm: [0, 5] }, { distanceMm: [0] }],
-  }).padEnd(88);
-  const buffer = new ArrayBuffer(4 + 88 + 2 * 2 * 6);
-  const view = new DataView(buffer);
-  view.setUint32(0, 88, true);
-  new Uint8Array(buffer, 4).set(new TextEncoder().encode(text));
-  [1200, 0, 1, 400, 420, 60, 900, 65535, 2, 200, 210, 40].forEach((v, i) => {
-    view.setUint16(92 + 2 * i, v, true);
-  });
-  const { result, count, state } = readOutcome(buffer);
-  expect(result.moves[0]?.id).toBe("a");
-  expect(count).toBe(2);
-  expect([...state(0)].map((x) => Math.round(x * 100) / 100)).toEqual([60, 0, 0.05]);
-  expect(state(1)).toBe(state(1));
-  expect(state(1)[1]).toBeCloseTo(3276.75, 2);
-  expect(Array.from(result.walks[0]?.beforeMm ?? [])).toEqual([20, 21]);
-  expect(result.walks[0]?.afterMove.map((m) => [m.move, ...Array.from(m.lengthMm)])).toEqual([
-    ["a", 10, 10.5],
-  ]);
-  expect(Array.from(result.walks[1]?.afterMove[0]?.lengthMm ?? [])).toEqual([2]);
-});
+import { readHead } from "./binary";
 
 it("reads two meshes, one after the other", () => {
   const one = (x: number) => {

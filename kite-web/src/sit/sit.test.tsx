@@ -6,7 +6,7 @@ import type { SitDocument, SitReading } from "../api/types";
 import { CarePart } from "./CarePart";
 import { legend, shareOf } from "./coats";
 import { LengthField, rangeWords } from "./fields";
-import { mergePatch, narrowest } from "./mergePatch";
+import { narrowest } from "./mergePatch";
 import { PickRows } from "./PickRow";
 import { readSit } from "./readSit";
 import { withScan } from "./ScanPanel";
@@ -32,23 +32,6 @@ afterEach(cleanup);
 beforeEach(() => {
   localStorage.clear();
   sit.open({ id: 3, clientId: 1, clientName: "c", version: 1, document });
-});
-
-it("merges patches as RFC 7396 has them", () => {
-  // The examples of its appendix A.
-  for (const [target, patch, result] of [
-    [{ a: "b" }, { a: "c" }, { a: "c" }],
-    [{ a: "b" }, { b: "c" }, { a: "b", b: "c" }],
-    [{ a: "b", b: "c" }, { a: null }, { b: "c" }],
-    [{ a: ["b"] }, { a: "c" }, { a: "c" }],
-    [{ a: { b: "c" } }, { a: { b: "d", c: null } }, { a: { b: "d" } }],
-    [{ a: [{ b: "c" }] }, { a: [1] }, { a: [1] }],
-    [{ e: null }, { a: 1 }, { e: null, a: 1 }],
-    [[1, 2], { a: "b", c: null }, { a: "b" }],
-    [{}, { a: { bb: { ccc: null } } }, { a: { bb: {} } }],
-  ]) {
-    expect(mergePatch(target, patch)).toEqual(result);
-  }
 });
 
 it("changes only the narrowest place a pick touches, in one step of undo", () => {

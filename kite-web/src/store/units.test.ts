@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { lengthWords, toMm, toShown } from "./units";
+import { toMm, toShown } from "./units";
 
 it("an inch is 25.4 mm", () => {
   expect(toMm(1, "inch")).toBe(25.4);
@@ -12,11 +12,4 @@ it("what is shown goes back to what it was", () => {
     const mm = (eighths / 8) * 25.4;
     expect(toMm(toShown(mm, "inch"), "inch")).toBeCloseTo(mm, 9);
   }
-});
-
-it("lengths are said shortly", () => {
-  expect(lengthWords(6, "cm")).toBe("6 mm");
-  expect(lengthWords(60, "cm")).toBe("6.0 cm");
-  expect(lengthWords(60.325, "inch")).toBe("2 3/8 in");
-  expect(lengthWords(6.35, "inch")).toBe("1/4 in");
 });

@@ -1,7 +1,9 @@
+import type { PersonView } from "../api/types";
+
 /** Lengths as the stylist reads them. 1 in = 25.4 mm. */
 export const MM_PER_INCH = 25.4;
 
-export type Units = "cm" | "inch";
+export type Units = PersonView["units"];
 
 export const unitOf = (u: Units): string => (u === "inch" ? "in" : "cm");
 
@@ -14,8 +16,12 @@ export const stepOf = (u: Units): number => (u === "inch" ? 0.125 : 0.5);
 
 const EIGHTHS = ["", "1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"];
 
+/** As the server words them; both are held to contract/vectors/lengths.json. */
 export function lengthWords(mm: number, u: Units): string {
-  if (u === "cm") return mm < 10 ? `${Math.round(mm)} mm` : `${(mm / 10).toFixed(1)} cm`;
+  if (u === "cm") {
+    const whole = Math.round(mm);
+    return whole < 10 ? `${whole} mm` : `${Math.floor(whole / 10)}.${whole % 10} cm`;
+  }
   const eighths = Math.round((mm / MM_PER_INCH) * 8);
   const whole = Math.floor(eighths / 8);
   const rest = EIGHTHS[eighths % 8] ?? "";

@@ -1,15 +1,15 @@
 package kitetail.formats.words;
 
-import java.util.Locale;
-
-/** The units a stylist reads lengths in. 1 in = 25.4 mm. */
+/**
+ * The units a stylist reads lengths in. 1 in = 25.4 mm. The page words them alike; both are held to
+ * {@code contract/vectors/lengths.json}.
+ */
 public enum Units {
   CM {
     @Override
     public String length(double mm) {
-      return mm < 10
-          ? String.format(Locale.ROOT, "%.0f mm", mm)
-          : String.format(Locale.ROOT, "%.1f cm", mm / 10);
+      long whole = Math.round(mm);
+      return whole < 10 ? whole + " mm" : whole / 10 + "." + whole % 10 + " cm";
     }
   },
   INCH {

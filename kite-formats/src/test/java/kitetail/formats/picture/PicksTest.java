@@ -25,7 +25,6 @@ import kitetail.head.Scalp;
 import kitetail.plan.SitDown;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -222,29 +221,5 @@ class PicksTest {
       sum += s.points().get(i).distanceTo(s.points().get(i - 1));
     }
     return sum;
-  }
-
-  /** The examples of RFC 7396, appendix A. */
-  @ParameterizedTest
-  @CsvSource(
-      delimiter = '|',
-      value = {
-        "{\"a\":\"b\"} | {\"a\":\"c\"} | {\"a\":\"c\"}",
-        "{\"a\":\"b\"} | {\"b\":\"c\"} | {\"a\":\"b\",\"b\":\"c\"}",
-        "{\"a\":\"b\"} | {\"a\":null} | {}",
-        "{\"a\":\"b\",\"b\":\"c\"} | {\"a\":null} | {\"b\":\"c\"}",
-        "{\"a\":[\"b\"]} | {\"a\":\"c\"} | {\"a\":\"c\"}",
-        "{\"a\":\"c\"} | {\"a\":[\"b\"]} | {\"a\":[\"b\"]}",
-        "{\"a\":{\"b\":\"c\"}} | {\"a\":{\"b\":\"d\",\"c\":null}} | {\"a\":{\"b\":\"d\"}}",
-        "{\"a\":[{\"b\":\"c\"}]} | {\"a\":[1]} | {\"a\":[1]}",
-        "[\"a\",\"b\"] | [\"c\",\"d\"] | [\"c\",\"d\"]",
-        "{\"a\":\"b\"} | [\"c\"] | [\"c\"]",
-        "{\"e\":null} | {\"a\":1} | {\"e\":null,\"a\":1}",
-        "[1,2] | {\"a\":\"b\",\"c\":null} | {\"a\":\"b\"}",
-        "{} | {\"a\":{\"bb\":{\"ccc\":null}}} | {\"a\":{\"bb\":{}}}"
-      })
-  void mergePatches_areThoseOfTheStandard(String target, String patch, String result) {
-    assertThat(MergePatch.apply(JSON.readTree(target), JSON.readTree(patch)))
-        .isEqualTo(JSON.readTree(result));
   }
 }

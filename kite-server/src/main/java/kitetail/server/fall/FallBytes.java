@@ -2,6 +2,7 @@ package kitetail.server.fall;
 
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.util.Arrays;
 import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
 import kitetail.fall.SkinStrands;
@@ -32,22 +33,33 @@ public class FallBytes {
    * 255ths.
    */
   public byte[] of(Object said, Fall f) {
-    byte[] text = MeshBytes.padded(json.writeValueAsString(said));
     int points = CurledStrand.points(f, MOST_POINTS);
-    float[] xyz = CurledStrand.all(f, points);
     SkinStrands besides = f.ground().besides();
-    float[] beard = besides.beard(f, points, BEARD_PER_MM2);
-    float[] cover = besides.cover(f);
-    int strands = f.strands() + beard.length / (3 * points);
+    return of(
+        json.writeValueAsString(said),
+        points,
+        besides.cover(f),
+        CurledStrand.all(f, points),
+        besides.beard(f, points, BEARD_PER_MM2));
+  }
+
+  /**
+   * @param points of a strand
+   * @param xyz strands of the scalp, then those of a beard
+   */
+  static byte[] of(String said, int points, float[] cover, float[]... xyz) {
+    byte[] text = MeshBytes.padded(said);
+    int numbers = Arrays.stream(xyz).mapToInt(s -> s.length).sum();
     ByteBuffer b =
-        ByteBuffer.allocate(16 + text.length + 6 * strands * points + cover.length)
+        ByteBuffer.allocate(16 + text.length + 2 * numbers + cover.length)
             .order(ByteOrder.LITTLE_ENDIAN)
             .putInt(text.length)
             .put(text)
-            .putInt(strands)
+            .putInt(numbers / (3 * points))
             .putInt(points);
-    put(b, xyz);
-    put(b, beard);
+    for (float[] strands : xyz) {
+      put(b, strands);
+    }
     b.putInt(cover.length);
     for (float c : cover) {
       b.put((byte) Math.round(255 * c));

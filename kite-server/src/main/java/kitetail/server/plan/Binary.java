@@ -59,19 +59,25 @@ final class Binary {
    * every point of every walk.
    */
   static byte[] outcome(String json, Outcome o, int[] vertexRoots) {
-    byte[] text = MeshBytes.padded(json);
     int[] roots =
         IntStream.concat(
                 Arrays.stream(vertexRoots),
                 o.scalp().walks().stream()
                     .flatMapToInt(w -> IntStream.range(w.firstRoot(), w.firstRoot() + w.size())))
             .toArray();
+    List<double[]> states = new ArrayList<>(List.of(o.beforeMm()));
+    o.steps().forEach(s -> states.add(s.leftMm()));
+    return outcome(json, states, roots);
+  }
+
+  /** The same of lengths at any roots: a state before the first move, then one after each. */
+  static byte[] outcome(String json, List<double[]> statesMm, int[] roots) {
+    byte[] text = MeshBytes.padded(json);
     ByteBuffer b =
-        ByteBuffer.allocate(4 + text.length + 2 * roots.length * (o.steps().size() + 1))
+        ByteBuffer.allocate(4 + text.length + 2 * roots.length * statesMm.size())
             .order(ByteOrder.LITTLE_ENDIAN);
     b.putInt(text.length).put(text);
-    lengths(b, o.beforeMm(), roots);
-    o.steps().forEach(s -> lengths(b, s.leftMm(), roots));
+    statesMm.forEach(mm -> lengths(b, mm, roots));
     return b.array();
   }
 

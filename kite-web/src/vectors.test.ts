@@ -1,0 +1,79 @@
+import { describe, expect, it, test } from "vitest";
+import layouts from "../../contract/vectors/layouts.json";
+import lengths from "../../contract/vectors/lengths.json";
+import patches from "../../contract/vectors/merge-patch.json";
+import sittings from "../../contract/vectors/sitting.json";
+import { meshReader, readFall, readOutcome } from "./api/binary";
+import type { ChairEntry, PlanDocument } from "./api/types";
+import { mergePatch } from "./sit/mergePatch";
+import { nextMove, stands } from "./store/sitting";
+import { lengthWords } from "./store/units";
+
+/** What both ends work out is held to the same cases; the server's are in SharedVectorsTest and the layout tests. */
+describe("vectors shared with the server", () => {
+  it.each(lengths.cases)("$mm mm is said alike", ({ mm, cm, inch }) => {
+    expect(lengthWords(mm, "cm")).toBe(cm);
+    expect(lengthWords(mm, "inch")).toBe(inch);
+  });
+
+  it.each(patches.cases)("a merge patch is that of RFC 7396: $patch", ({ target, patch, result }) => {
+    expect(mergePatch(target, patch)).toEqual(result);
+  });
+
+  const start = Date.parse("2026-03-02T09:00:00Z");
+  it.each(sittings.cases)("a sitting stands alike: $name", (c) => {
+    const t = stands({
+      token: "t",
+      startedAt: new Date(start).toISOString(),
+      document: { moves: sittings.moves.map((id) => ({ id })) } as PlanDocument,
+      device: "d",
+      next: c.log.length,
+      told: [],
+      unsent: c.log.map((l, number) => ({
+        number,
+        at: new Date(start + 1000 * l.sec).toISOString(),
+        entry: l.entry as ChairEntry,
+      })),
+    });
+    expect([...t.done]).toEqual(c.stands.done);
+    expect(Object.fromEntries(t.skipped)).toEqual(c.stands.skipped);
+    expect(Object.fromEntries(t.bites)).toEqual(c.stands.bites);
+    expect(t.forDry).toEqual(c.stands.forDry);
+    expect(Object.fromEntries(t.checked)).toEqual(c.stands.checked);
+    expect(t.pausedMs / 1000).toBe(c.stands.pausedSec);
+    expect(sittings.moves[nextMove(t)] ?? null).toBe(c.stands.next);
+  });
+
+  const bytes = (hex: string) =>
+    Uint8Array.from(hex.match(/../g) ?? [], (h) => Number.parseInt(h, 16)).buffer;
+
+  test("a mesh is read as it is laid out", () => {
+    const m = meshReader(bytes(layouts.mesh.hex), 0).next();
+    expect([...m.points]).toEqual(layouts.mesh.points);
+    expect([...m.normals]).toEqual(layouts.mesh.normals);
+    expect([...m.triangles]).toEqual(layouts.mesh.triangles);
+  });
+
+  test("an outcome is read as it is laid out", () => {
+    const o = readOutcome(bytes(layouts.outcome.hex));
+    expect(o.count).toBe(layouts.outcome.statesMm.length);
+    layouts.outcome.statesMm.forEach((mm, i) => {
+      const seen = o.state(i);
+      for (let v = 0; v < layouts.outcome.vertices; v++) expect(seen[v]).toBeCloseTo(mm[v] as number, 2);
+    });
+    expect(o.result.walks.map((w) => [...w.beforeMm])).toEqual([[20, 21], [3]]);
+    expect(o.result.walks.map((w) => w.afterMove.map((a) => [...a.lengthMm]))).toEqual([[[10, 10.5]], [[2]]]);
+  });
+
+  test("fallen hair is read as it is laid out", () => {
+    const f = readFall(bytes(layouts.fall.hex));
+    expect(f.reading).toEqual(JSON.parse(layouts.fall.json));
+    expect([f.strands, f.points]).toEqual([layouts.fall.strands, layouts.fall.points]);
+    [...f.xyz].forEach((v, i) => {
+      expect(v).toBeCloseTo(layouts.fall.xyzMm[i] as number, 1);
+    });
+    [...f.besides].forEach((v, i) => {
+      expect(v).toBeCloseTo(layouts.fall.cover[i] as number, 2);
+    });
+  });
+});
