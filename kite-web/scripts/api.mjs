@@ -116,3 +116,10 @@ export const PARTS: Record<string, Record<string, string>> = ${JSON.stringify(pa
 export const KINDS: Record<string, Record<string, string>> = ${JSON.stringify(kinds, null, 2)};
 `,
 );
+
+/** The lights stills are drawn in. */
+const lights = JSON.parse(readFileSync(new URL("../lights.json", SCHEMAS), "utf8"));
+writeFileSync(new URL("lights.ts", API), `${NOTE}
+/** Assumptions. */
+export const LIGHTS = ${JSON.stringify(lights, null, 2)} as const;
+`);

@@ -2616,10 +2616,15 @@ export interface components {
         Lesson: {
             /** Format: int32 */
             from: number;
+            heed: boolean;
             used: boolean;
-            what: string;
+            what: components["schemas"]["LessonWhat"];
             words: string;
         };
+        /** @enum {string} */
+        LessonWhat: "growth" | "pace" | "bites" | "bias" | "stretch";
+        /** @enum {string} */
+        Light: "day" | "lamp" | "sun" | "photo";
         Longest: {
             document: components["schemas"]["PlanDocument"];
             words: string;
@@ -3557,6 +3562,8 @@ export interface components {
             id: number;
             name: string;
         };
+        /** @enum {string} */
+        View: "front" | "left" | "right" | "back" | "top" | "corner";
         VisitLengths: {
             /** Format: date-time */
             finishedAt: string;
@@ -4259,7 +4266,7 @@ export interface operations {
     ofFamily: {
         parameters: {
             query?: {
-                view?: string;
+                view?: components["schemas"]["View"];
                 width?: number;
                 height?: number;
             };
@@ -6091,12 +6098,13 @@ export interface operations {
     ofPlan: {
         parameters: {
             query?: {
-                view?: string;
+                view?: components["schemas"]["View"];
                 width?: number;
                 height?: number;
                 coat?: string;
                 before?: boolean;
                 week?: number;
+                light?: components["schemas"]["Light"];
             };
             header?: never;
             path: {
@@ -7801,7 +7809,7 @@ export interface operations {
     ofSitDown: {
         parameters: {
             query?: {
-                view?: string;
+                view?: components["schemas"]["View"];
                 width?: number;
                 height?: number;
             };
@@ -7997,7 +8005,7 @@ export interface operations {
     ofVisit: {
         parameters: {
             query?: {
-                view?: string;
+                view?: components["schemas"]["View"];
                 width?: number;
                 height?: number;
             };

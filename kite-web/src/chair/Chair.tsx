@@ -141,7 +141,7 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
             bites={bites}
             dosed={t.dosed}
             skipped={t.skipped.get(move.id)}
-            hand={cuts && bias?.used && bias.words.includes("than planned") ? bias.words : undefined}
+            hand={cuts && bias?.heed ? bias.words : undefined}
           />
           <Sheets
             move={move}

@@ -74,8 +74,20 @@ test("what was learnt says whether it is reckoned with", async () => {
       new Response(
         JSON.stringify({
           lessons: [
-            { what: "pace", words: "Moves take 120 % of the time planned.", from: 9, used: true },
-            { what: "bias", words: "The hand leaves 3 mm less than planned.", from: 1, used: false },
+            {
+              what: "pace",
+              words: "Moves take 120 % of the time planned.",
+              from: 9,
+              used: true,
+              heed: false,
+            },
+            {
+              what: "bias",
+              words: "The hand leaves 3 mm less than planned.",
+              from: 1,
+              used: false,
+              heed: false,
+            },
           ],
         }),
       ),

@@ -65,7 +65,12 @@ public final class HairPicture {
    * @return an image on a clear ground
    */
   public BufferedImage draw(Fall fall, View view, int width, int height) {
-    return draw(fall, Frame.of(view, highest(fall)), width, height);
+    return draw(fall, view, width, height, Light.DAY);
+  }
+
+  /** The same in another light than the day's. */
+  public BufferedImage draw(Fall fall, View view, int width, int height, Light light) {
+    return draw(fall, Frame.of(view, highest(fall)), width, height, Lighting.of(light));
   }
 
   private static double highest(Fall f) {
@@ -96,6 +101,10 @@ public final class HairPicture {
   }
 
   BufferedImage draw(Fall fall, Frame frame, int width, int height) {
+    return draw(fall, frame, width, height, Lighting.of(Light.DAY));
+  }
+
+  private BufferedImage draw(Fall fall, Frame frame, int width, int height, Lighting lighting) {
     int w = width * FINE;
     int h = height * FINE;
     double scale = frame.scale(w, h);
@@ -112,7 +121,8 @@ public final class HairPicture {
             r,
             frame.from(),
             skin,
-            at -> Rgb.mix(skin, roots, r.lengthMm[at] * (part == null ? 1 : covered(r, at, part))));
+            at -> Rgb.mix(skin, roots, r.lengthMm[at] * (part == null ? 1 : covered(r, at, part))),
+            lighting);
     FaceInk.draw(fine, r, scalp.head(), fall.hair());
     int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
     int children = (int) Math.max(5, Math.min(24, Math.round(scale * scale * CHILDREN)));
@@ -124,7 +134,7 @@ public final class HairPicture {
         .parallel()
         .forEach(
             t -> {
-              parts[t] = new HairStrokes(r, fall, children, scale);
+              parts[t] = new HairStrokes(r, fall, children, scale, lighting);
               parts[t].draw(t, THREADS);
               parts[t].single(beard, beardPoints, 0, t, THREADS);
               parts[t].single(neck, SKIN_POINTS, NECK_FINE, t, THREADS);
@@ -179,7 +189,12 @@ public final class HairPicture {
   }
 
   public byte[] png(Fall fall, View view, int width, int height) {
-    return png(draw(fall, view, width, height));
+    return png(fall, view, width, height, Light.DAY);
+  }
+
+  /** The same in another light than the day's. */
+  public byte[] png(Fall fall, View view, int width, int height, Light light) {
+    return png(draw(fall, view, width, height, light));
   }
 
   static byte[] png(BufferedImage image) {

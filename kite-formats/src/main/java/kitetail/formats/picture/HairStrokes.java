@@ -56,6 +56,7 @@ final class HairStrokes {
   private final int coloured;
   private final int children;
   private final double scale;
+  private final Lighting lighting;
   private final double[] light;
   private final double[] half;
   final float[] depth;
@@ -72,7 +73,8 @@ final class HairStrokes {
   private double shorter;
   private final PartLine part;
 
-  HairStrokes(Raster raster, Fall fall, int children, double scale) {
+  HairStrokes(Raster raster, Fall fall, int children, double scale, Lighting lighting) {
+    this.lighting = lighting;
     this.raster = raster;
     this.fall = fall;
     hue = fall.colour();
@@ -87,7 +89,7 @@ final class HairStrokes {
     dyed = hue.dyed();
     part = PartLine.of(fall);
     coloured = hue.lengths();
-    light = unit(-0.42, 0.62, 0.66);
+    light = lighting.from();
     half = unit(light[0], light[1], light[2] + 1);
   }
 
@@ -248,13 +250,17 @@ final class HairStrokes {
     double nl = Math.sqrt(nx * nx + ny * ny + nz * nz);
     double lit = (nx * light[0] + ny * light[1] + nz * light[2]) / nl;
     double facing = Math.max(0, nz / nl);
-    double turned = 0.38 + 0.42 * Math.max(0, 0.5 + 0.5 * lit) + 0.2 * facing;
+    double turned =
+        lighting.fill()
+            - 0.2
+            + (lighting.key() + 0.1) * Math.max(0, 0.5 + 0.5 * lit)
+            + 0.2 * facing;
     double along = (double) i / (n - 1);
     double deep = 0.62 + 0.38 * Math.min(1, (along * length) / Math.min(24, 4 + 0.5 * length));
     deep += lightRoots * (1 - deep);
-    double shade = tone * turned * deep * (0.5 + 0.75 * diffuse);
-    double shine = 0.20 * gloss * turned * tone * Math.max(0.15, lit);
-    int rgb = lit(base, shade, shine);
+    double shade = 1.22 * tone * turned * deep * (0.5 + 0.75 * diffuse);
+    double shine = 0.20 * lighting.shine() * gloss * turned * tone * Math.max(0.15, lit);
+    int rgb = lighting.lit(base, shade, shine);
     int steps = (int) Math.max(1, Math.ceil(Math.max(Math.abs(dx), Math.abs(dy))));
     for (int k = 0; k < steps; k++) {
       float t = (float) k / steps;
@@ -269,14 +275,5 @@ final class HairStrokes {
         }
       }
     }
-  }
-
-  private static int lit(int base, double shade, double shine) {
-    int out = 0xff;
-    for (int s = 16; s >= 0; s -= 8) {
-      double v = (base >> s & 255) * shade * 1.22 + 255 * shine;
-      out = out << 8 | (int) Math.max(0, Math.min(255, v));
-    }
-    return out;
   }
 }

@@ -40,7 +40,6 @@ import kitetail.section.SeamMesh;
 public final class HeadPicture {
   private static final int FINE = 2;
   static final int SKIN = SkinTone.USUAL.rgb();
-  private static final double[] KEY = {0.42, 0.55, 0.72};
   private static final Font LABEL = font();
 
   private final Head head;
@@ -138,17 +137,20 @@ public final class HeadPicture {
         at -> {
           int colour = ramp[LengthRamp.band(r.lengthMm[at])];
           return contour(r, at % r.width, at / r.width) ? Rgb.mix(colour, 0x1b2440, 0.55) : colour;
-        });
+        },
+        Lighting.of(Light.DAY));
   }
 
   /**
    * @param skin the colour of bare skin
    * @param hair the colour of a pixel on which hair grows
+   * @param lighting by day a calm one: mostly from above and the front left of the eye, never black
    */
-  static BufferedImage shaded(Raster r, UnitVec from, int skin, IntUnaryOperator hair) {
+  static BufferedImage shaded(
+      Raster r, UnitVec from, int skin, IntUnaryOperator hair, Lighting lighting) {
+    double[] key = lighting.from();
     UnitVec light =
-        UnitVec.of(
-            r.right().times(KEY[0] * -1).plus(r.up().times(KEY[1])).plus(from.times(KEY[2])));
+        UnitVec.of(r.right().times(key[0]).plus(r.up().times(key[1])).plus(from.times(key[2])));
     BufferedImage image = new BufferedImage(r.width, r.height, BufferedImage.TYPE_INT_ARGB);
     int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
     for (int at = 0; at < pixels.length; at++) {
@@ -159,11 +161,12 @@ public final class HeadPicture {
           light.x() * r.normalX[at] + light.y() * r.normalY[at] + light.z() * r.normalZ[at];
       double facing =
           from.x() * r.normalX[at] + from.y() * r.normalY[at] + from.z() * r.normalZ[at];
-      double shade = 0.50 + 0.32 * (lit * 0.5 + 0.5) + 0.18 * Math.max(0, facing);
+      double shade =
+          lighting.fill() + lighting.key() * (lit * 0.5 + 0.5) + 0.18 * Math.max(0, facing);
       shade *= 0.86 + 0.14 * Math.min(1, Math.max(0, facing) * 2.2);
       int colour = Float.isNaN(r.lengthMm[at]) ? skin : hair.applyAsInt(at);
       double alpha = Math.max(0, Math.min(1, (r.worldZ[at] + 150) / 34));
-      pixels[at] = (int) Math.round(255 * alpha) << 24 | Rgb.scaled(colour, shade + 0.10);
+      pixels[at] = (int) Math.round(255 * alpha) << 24 | 0xffffff & lighting.lit(colour, shade, 0);
     }
     return image;
   }

@@ -27,6 +27,7 @@ import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.ValueInstantiationException;
@@ -117,15 +118,28 @@ class Problems {
             .collect(Collectors.joining());
   }
 
+  /** A word of an address that is none of its choices, or no number. */
+  @ExceptionHandler
+  ProblemDetail address(MethodArgumentTypeMismatchException e) {
+    Class<?> type = e.getRequiredType();
+    return fields(
+        List.of(
+            new PlanProblem(
+                e.getName(),
+                String.valueOf(e.getValue()),
+                type != null && type.isEnum() ? choices(type) : "it cannot be read")));
+  }
+
+  private static String choices(Class<?> type) {
+    return "allowed "
+        + Arrays.stream(type.getEnumConstants())
+            .map(c -> PlanJson.name((Enum<?>) c))
+            .collect(Collectors.joining(", "));
+  }
+
   /** None of the choices there are. */
   private static PlanProblem choice(InvalidFormatException e) {
-    return new PlanProblem(
-        path(e),
-        String.valueOf(e.getValue()),
-        "allowed "
-            + Arrays.stream(e.getTargetType().getEnumConstants())
-                .map(c -> PlanJson.name((Enum<?>) c))
-                .collect(Collectors.joining(", ")));
+    return new PlanProblem(path(e), String.valueOf(e.getValue()), choices(e.getTargetType()));
   }
 
   @ExceptionHandler

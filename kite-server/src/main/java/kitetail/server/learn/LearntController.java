@@ -2,11 +2,10 @@ package kitetail.server.learn;
 
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import kitetail.formats.words.Units;
+import kitetail.formats.answer.Lesson;
 import kitetail.hair.WetDry;
 import kitetail.head.Place;
 import kitetail.learn.Learnt;
@@ -60,13 +59,6 @@ class LearntController {
     this.clock = clock;
   }
 
-  /**
-   * One thing learnt.
-   *
-   * @param used whether it rests on enough to be reckoned with
-   */
-  record Lesson(String what, String words, int from, boolean used) {}
-
   record LearntView(List<Lesson> lessons) {}
 
   record PlaceRow(Place place, double plannedMm, @Nullable Double measuredMm) {}
@@ -82,68 +74,8 @@ class LearntController {
   @GetMapping("/clients/{id}/learnt")
   LearntView learnt(@AuthenticationPrincipal Person me, @PathVariable long id) {
     clients.get(me.shopId(), id);
-    List<Lesson> all = said(lessons.of(me.shopId(), id), me.reads());
     WetDry own = sitDowns.latest(me.shopId(), id).hair().wetDry();
-    if (own.stretchShare() != WetDry.STRAIGHT.stretchShare()) {
-      // Of a strand measured wet and dry at the sit-down; it goes on with the hair to the next one.
-      all.add(
-          new Lesson(
-              "stretch",
-              String.format(
-                  java.util.Locale.ROOT,
-                  "Wet hair stretches by %.0f %%.",
-                  100 * own.stretchShare()),
-              1,
-              true));
-    }
-    return new LearntView(all);
-  }
-
-  private static List<Lesson> said(Learnt l, Units units) {
-    List<Lesson> all = new ArrayList<>();
-    if (l.growths() > 0) {
-      all.add(
-          new Lesson(
-              "growth",
-              String.format(
-                  java.util.Locale.ROOT,
-                  "Hair grows %s in four weeks.",
-                  units.length(28 * l.growthMmPerDay())),
-              l.growths(),
-              l.growth().isPresent()));
-    }
-    if (l.timedMoves() > 0) {
-      all.add(
-          new Lesson(
-              "pace",
-              String.format(
-                  java.util.Locale.ROOT, "Moves take %.0f %% of the time planned.", 100 * l.pace()),
-              l.timedMoves(),
-              l.timedMoves() >= Learnt.ENOUGH));
-    }
-    if (l.bites() > 0) {
-      all.add(
-          new Lesson(
-              "bites",
-              String.format(java.util.Locale.ROOT, "A bite takes %.0f seconds.", l.secondsABite()),
-              l.bites(),
-              l.bites() >= Learnt.ENOUGH));
-    }
-    if (l.measured() > 0) {
-      all.add(
-          new Lesson(
-              "bias",
-              Math.abs(l.biasMm()) < 0.5
-                  ? "The hand leaves what is planned."
-                  : String.format(
-                      java.util.Locale.ROOT,
-                      "The hand leaves %s %s than planned.",
-                      units.length(Math.abs(l.biasMm())),
-                      l.biasMm() < 0 ? "less" : "more"),
-              l.measured(),
-              l.measured() >= Learnt.ENOUGH));
-    }
-    return all;
+    return new LearntView(Lesson.of(lessons.of(me.shopId(), id), own, me.reads()));
   }
 
   /** From now on only what comes after is learnt from. */

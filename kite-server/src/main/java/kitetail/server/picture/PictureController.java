@@ -1,8 +1,7 @@
 package kitetail.server.picture;
 
 import java.time.Duration;
-import java.util.List;
-import java.util.Locale;
+import kitetail.formats.picture.Light;
 import kitetail.formats.picture.View;
 import kitetail.growth.Worn;
 import kitetail.hair.Hair;
@@ -67,29 +66,30 @@ class PictureController {
   ResponseEntity<byte[]> ofPlan(
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
-      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "right") View view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height,
       @RequestParam(defaultValue = "hair") String coat,
       @RequestParam(defaultValue = "false") boolean before,
-      @RequestParam(defaultValue = "0") double week) {
+      @RequestParam(defaultValue = "0") double week,
+      @RequestParam(defaultValue = "day") Light light) {
     Plan plan = plans.get(me.shopId(), id).plan();
     if (before) {
       return today(plan.head(), plan.hair(), plan.start(), view, width, height);
     }
     return coat.equals("length")
         ? map(plan, view, width, height)
-        : still(plan, week, view, width, height);
+        : still(plan, week, view, width, height, light);
   }
 
   @GetMapping(value = "/api/visits/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> ofVisit(
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
-      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "right") View view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
-    return still(visits.plan(me.shopId(), id), 0, view, width, height);
+    return still(visits.plan(me.shopId(), id), 0, view, width, height, Light.DAY);
   }
 
   /** A shape on this client's own head and hair, before a plan is made of it. */
@@ -100,11 +100,11 @@ class PictureController {
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
       @PathVariable String family,
-      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "right") View view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
     clients.get(me.shopId(), id);
-    return still(proposals.plan(me, id, family), 0, view, width, height);
+    return still(proposals.plan(me, id, family), 0, view, width, height, Light.DAY);
   }
 
   /** A head with the hair it had when it sat down. */
@@ -112,7 +112,7 @@ class PictureController {
   ResponseEntity<byte[]> ofSitDown(
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
-      @RequestParam(defaultValue = "right") String view,
+      @RequestParam(defaultValue = "right") View view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
     SitDown s = sitDowns.get(me.shopId(), id).sitDown();
@@ -121,22 +121,23 @@ class PictureController {
 
   /** Hair before anything is cut. */
   private ResponseEntity<byte[]> today(
-      HeadSpec head, Hair hair, StartingHair start, String view, int width, int height) {
+      HeadSpec head, Hair hair, StartingHair start, View view, int width, int height) {
     sized(width, height);
-    return kept(stills.uncut(head, hair, start, view(view), width, height));
+    return kept(stills.uncut(head, hair, start, view, width, height));
   }
 
-  private ResponseEntity<byte[]> still(Plan plan, double week, String view, int width, int height) {
+  private ResponseEntity<byte[]> still(
+      Plan plan, double week, View view, int width, int height, Light light) {
     sized(width, height);
     FieldException.within("week", week, 0, Worn.MOST_WEEKS);
-    return kept(stills.png(plan, week, view(view), width, height));
+    return kept(stills.png(plan, week, view, width, height, light));
   }
 
   /** Painted with its lengths instead. */
-  private ResponseEntity<byte[]> map(Plan plan, String view, int width, int height) {
+  private ResponseEntity<byte[]> map(Plan plan, View view, int width, int height) {
     sized(width, height);
     double[] lengths = heads.run(plan).afterMm();
-    return kept(heads.seamed(plan).png(lengths, view(view), width, height, null));
+    return kept(heads.seamed(plan).png(lengths, view, width, height, null));
   }
 
   private static void sized(int width, int height) {
@@ -150,14 +151,5 @@ class PictureController {
     return ResponseEntity.ok()
         .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
         .body(png);
-  }
-
-  private static View view(String name) {
-    try {
-      return View.valueOf(name.toUpperCase(Locale.ROOT));
-    } catch (IllegalArgumentException e) {
-      throw new FieldException(
-          "view", name, "allowed " + List.of(View.values()).toString().toLowerCase(Locale.ROOT));
-    }
   }
 }

@@ -6,6 +6,7 @@ import java.time.OffsetDateTime;
 import java.util.stream.Stream;
 import kitetail.fall.Fall;
 import kitetail.formats.json.Families;
+import kitetail.formats.picture.Light;
 import kitetail.formats.picture.View;
 import kitetail.growth.Worn;
 import kitetail.hair.Hair;
@@ -35,7 +36,7 @@ class Stills implements Warms {
   /**
    * @param of a plan some weeks on, or hair nobody has cut yet
    */
-  private record Key(Record of, View view, int width, int height) {}
+  private record Key(Record of, View view, int width, int height, Light light) {}
 
   private final Kept<At, Fall> fallen = new Kept<>(Share.FALLS);
   private final Kept<Key, byte[]> kept = new Kept<>(Share.STILLS, b -> b.length);
@@ -49,21 +50,21 @@ class Stills implements Warms {
     this.clock = clock;
   }
 
-  byte[] png(Plan plan, double week, View view, int width, int height) {
+  byte[] png(Plan plan, double week, View view, int width, int height, Light light) {
     At at = new At(plan, week);
     return kept.get(
-        new Key(at, view, width, height),
+        new Key(at, view, width, height, light),
         k -> {
           Falls.Drawn on = falls.still(plan.head());
           Fall fall = fallen.get(at, a -> Worn.fall(plan, on.stand(), week));
-          return on.picture().png(fall, view, width, height);
+          return on.picture().png(fall, view, width, height, light);
         });
   }
 
   /** Hair as it came in. */
   byte[] uncut(HeadSpec head, Hair hair, StartingHair start, View view, int width, int height) {
     return kept.get(
-        new Key(new Uncut(head, hair, start), view, width, height),
+        new Key(new Uncut(head, hair, start), view, width, height, Light.DAY),
         k -> {
           Fall fall = falls.uncut(head, hair, start);
           return falls.still(head).picture().png(fall, view, width, height);
@@ -81,6 +82,6 @@ class Stills implements Warms {
                 .map(PlanRepository.Stored::plan),
             Families.all().values().stream().limit(FEW))
         .limit(MOST)
-        .forEach(p -> png(p, 0, View.RIGHT, 240, 270));
+        .forEach(p -> png(p, 0, View.RIGHT, 240, 270, Light.DAY));
   }
 }
