@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { api, said } from "./http";
+import type { PlanDocument } from "./types";
 
 const busy = (more: object) => () =>
   new Response(JSON.stringify({ detail: "Much is asked just now.", ...more }), {
@@ -41,4 +42,29 @@ it("tells it in the end, and at once where something may have been done", async 
   const once = answering(busy({}));
   await expect(said(api.GET("/api/session/second"))).rejects.toThrow("Much is asked just now.");
   expect(once).toHaveBeenCalledTimes(1);
+});
+
+it("is on its way before the page is left: no turn of the browser's passes", async () => {
+  // biome-ignore lint/suspicious/noDocumentCookie: the browser has it from the server
+  document.cookie = "XSRF-TOKEN=t";
+  // A browser reads a request's body back in a turn of its own, which a page being left does not get.
+  vi.spyOn(Request.prototype, "text").mockReturnValue(new Promise(() => undefined));
+  const asked = answering(() => new Response('{"version":2}'));
+  const plan = {
+    version: 4,
+    title: "t",
+    head: { kind: "measured", girthMm: 570 },
+    start: { kind: "taped", tapedMm: {} },
+  };
+  const save = api.PUT("/api/plans/{id}", {
+    params: { path: { id: 7 } },
+    body: { version: 1, document: { ...plan, sections: [], moves: [] } as PlanDocument },
+  });
+  for (let i = 0; i < 12; i++) await Promise.resolve();
+  expect(asked).toHaveBeenCalledTimes(1);
+  const [url, init] = asked.mock.calls[0] as unknown as [string, RequestInit];
+  expect(url).toBe("/api/plans/7");
+  expect(init.keepalive).toBe(true);
+  expect(JSON.parse(String(init.body)).version).toBe(1);
+  await save;
 });

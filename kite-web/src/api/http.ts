@@ -109,13 +109,22 @@ async function once(method: string, url: string, text?: string, signal?: AbortSi
   }
 }
 
+/** A request that still knows its body: to read it back takes a turn that a page being left no longer has. */
+class Asked extends Request {
+  readonly said?: string;
+
+  constructor(to: RequestInfo | URL, how?: RequestInit) {
+    super(to, how);
+    if (typeof how?.body === "string") this.said = how.body;
+  }
+}
+
 /** What is asked, and how; a refusal is thrown as an {@link ApiError}. */
 export const api = createClient<paths>({
   baseUrl: location.origin,
-  fetch: async (r) => {
-    const text = r.body === null ? undefined : await r.text();
-    return call(r.method, r.url.slice(location.origin.length), text, r.signal);
-  },
+  Request: Asked,
+  fetch: (r) =>
+    call(r.method, r.url.slice(location.origin.length), r instanceof Asked ? r.said : undefined, r.signal),
 });
 
 /** What an answer says. */
