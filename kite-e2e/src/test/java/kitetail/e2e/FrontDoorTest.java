@@ -206,6 +206,13 @@ class FrontDoorTest {
     await("the database is away", () -> status("GET", "/actuator/health", null) != 200);
     await("the database is back", () -> status("GET", "/actuator/health", null) == 200);
     pause(1500);
+    ProcessHandle second = server();
+    kill(Long.parseLong(line(0)));
+    kill(second.pid());
+    await(
+        "both are back, the server started while the database recovered",
+        () -> !second.isAlive() && status("GET", "/actuator/health", null) == 200);
+    pause(1500);
     writer.interrupt();
     writer.join();
     List<String> acknowledged =

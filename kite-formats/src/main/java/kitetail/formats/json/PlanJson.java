@@ -11,7 +11,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
 import kitetail.head.HeadSpec;
-import kitetail.head.Place;
 import kitetail.plan.Plan;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
@@ -145,23 +144,6 @@ public final class PlanJson {
 
   public static String write(Plan plan) {
     return written(plan);
-  }
-
-  /**
-   * A named place as documents spell it.
-   *
-   * @throws IllegalArgumentException naming the places there are
-   */
-  public static Place place(String name) {
-    try {
-      return MAPPER.convertValue(name, Place.class);
-    } catch (JacksonException e) {
-      throw new IllegalArgumentException(
-          "allowed "
-              + java.util.Arrays.stream(Place.values())
-                  .map(PlanJson::name)
-                  .collect(java.util.stream.Collectors.joining(", ")));
-    }
   }
 
   static String resource(String name) {
