@@ -3042,6 +3042,7 @@ export interface components {
         PlanDocument: import("./documents").PlanDocument;
         PlanProblem: {
             allowed: string;
+            given?: string;
             /** Format: double */
             max?: number;
             /** Format: double */

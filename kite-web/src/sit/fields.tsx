@@ -80,7 +80,8 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
 /** What may stand there, in the stylist's units. */
 export function rangeWords(p: FieldProblem, units: Units): string {
   if (p.min === undefined || p.max === undefined || p.unit !== "mm") return p.allowed;
-  return `Allowed ${shown(p.min, units)} to ${shown(p.max, units)} ${unitOf(units)}.`;
+  const given = p.given ? ` given ${p.given}` : "";
+  return `Allowed ${shown(p.min, units)} to ${shown(p.max, units)} ${unitOf(units)}${given}.`;
 }
 
 type ChoiceProps<V extends string> = {

@@ -75,6 +75,7 @@ it("reads lengths in the stylist's units, and says beside the field what is wron
     min: 440,
     max: 680,
     unit: "mm",
+    given: "the other measures",
   };
   const field = (units: "cm" | "inch", problems = [problem]) => (
     <LengthField name="Girth" path="$.head.girthMm" mm={570} units={units} problems={problems} set={set} />
@@ -82,7 +83,7 @@ it("reads lengths in the stylist's units, and says beside the field what is wron
   const { rerender } = render(field("cm"));
   const input = screen.getByLabelText<HTMLInputElement>("Girth");
   expect(input.value).toBe("57");
-  expect(screen.getByText("Allowed 44 to 68 cm.")).toBeTruthy();
+  expect(screen.getByText("Allowed 44 to 68 cm given the other measures.")).toBeTruthy();
   fireEvent.change(input, { target: { value: "5" } });
   fireEvent.change(input, { target: { value: "58,4" } });
   expect(set).not.toHaveBeenCalled();
@@ -97,7 +98,7 @@ it("reads lengths in the stylist's units, and says beside the field what is wron
   fireEvent.change(input, { target: { value: "23" } });
   fireEvent.blur(input);
   expect(set).toHaveBeenLastCalledWith(584.2);
-  expect(rangeWords(problem, "inch")).toBe("Allowed 17.375 to 26.75 in.");
+  expect(rangeWords(problem, "inch")).toBe("Allowed 17.375 to 26.75 in given the other measures.");
 });
 
 it("says how much is missing and for how long", () => {

@@ -135,7 +135,8 @@ public final class PlanJson {
             e.maxMm()),
         e.minMm(),
         e.maxMm(),
-        "mm");
+        "mm",
+        "the other measures");
   }
 
   public static JsonNode tree(Plan plan) {

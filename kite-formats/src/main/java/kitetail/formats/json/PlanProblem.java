@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * @param min the least that may stand there, where a range was left
  * @param max the most
  * @param unit of the range, where it has one
+ * @param given what the range hangs on, where it does
  */
 public record PlanProblem(
     String path,
@@ -17,16 +18,23 @@ public record PlanProblem(
     String allowed,
     @Nullable Double min,
     @Nullable Double max,
-    @Nullable String unit) {
+    @Nullable String unit,
+    @Nullable String given) {
 
   public PlanProblem(String path, String value, String allowed) {
-    this(path, value, allowed, null, null, null);
+    this(path, value, allowed, null, null, null, null);
   }
 
   /** A number outside its range; the unit is read from the field's name. */
   public static PlanProblem range(String path, String value, double min, double max) {
     return new PlanProblem(
-        path, value, "allowed " + shown(min) + " to " + shown(max), min, max, FieldUnit.of(path));
+        path,
+        value,
+        "allowed " + shown(min) + " to " + shown(max),
+        min,
+        max,
+        FieldUnit.of(path),
+        null);
   }
 
   private static String shown(double x) {

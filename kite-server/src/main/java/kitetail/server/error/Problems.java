@@ -100,6 +100,7 @@ class Problems {
         String.valueOf(f.getDefaultMessage()),
         least,
         most,
+        null,
         null);
   }
 
