@@ -1,19 +1,22 @@
 /**
  * Writes what the page knows of the server from the contract alone: the types of every door
- * (openapi.json), of the documents (their JSON Schemas), and the range of every number in them.
+ * (openapi.json), of the documents (their JSON Schemas), the range of every number in them, the
+ * names of places and the lights. With --check it writes nothing and says what is no longer so.
  */
-import { readFileSync, writeFileSync } from "node:fs";
+import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { compile } from "json-schema-to-typescript";
 import openapiTS, { astToString } from "openapi-typescript";
 import ts from "typescript";
 
-const SCHEMAS = new URL("../../kite-formats/src/main/resources/kitetail/schema/", import.meta.url);
+const SHIPPED = new URL("../../kite-formats/src/main/resources/kitetail/", import.meta.url);
 const API = new URL("../src/api/", import.meta.url);
 const NOTE = "// Made by npm run api; change the records or the schema it is made from instead.\n";
 
-const read = (name) => JSON.parse(readFileSync(new URL(name, SCHEMAS), "utf8"));
-const plan = read("plan-4.schema.json");
-const sit = read("sitdown-1.schema.json");
+const made = {};
+
+const read = (name) => JSON.parse(readFileSync(new URL(name, SHIPPED), "utf8"));
+const plan = read("schema/plan-4.schema.json");
+const sit = read("schema/sitdown-1.schema.json");
 const DOCUMENTS = ["PlanDocument", "SitDocument"];
 
 /** The doors; a document is what its own schema says. */
@@ -29,7 +32,7 @@ const api = await openapiTS(new URL("../openapi.json", import.meta.url), {
     return undefined;
   },
 });
-writeFileSync(new URL("schema.d.ts", API), NOTE + astToString(api));
+made["schema.d.ts"] = NOTE + astToString(api);
 
 /** A choice by kind as a union, which is what the conditions in the schema mean. */
 function union(node) {
@@ -65,16 +68,13 @@ const documents = await compile(both, "Documents", {
   additionalProperties: false,
   ignoreMinAndMaxItems: true,
 });
-writeFileSync(
-  new URL("documents.d.ts", API),
-  documents.replace(/\n \*\n \* This interface was referenced[^/]*?\*\//g, "\n */").replace(/\/\*\*\n \* This interface was referenced[^/]*?\*\/\n/g, ""),
-);
+made["documents.d.ts"] = documents
+  .replace(/\n \*\n \* This interface was referenced[^/]*?\*\//g, "\n */")
+  .replace(/\/\*\*\n \* This interface was referenced[^/]*?\*\/\n/g, "");
 
 /** The places there are and what they are called. */
-const { places } = JSON.parse(readFileSync(new URL("../words/names.json", SCHEMAS), "utf8"));
-writeFileSync(
-  new URL("names.ts", API),
-  `${NOTE}import type { Place } from "./documents";
+const { places } = read("words/names.json");
+made["names.ts"] = `${NOTE}import type { Place } from "./documents";
 
 export const PLACES: readonly (readonly [Place, string])[] = ${JSON.stringify(Object.entries(places), null, 2)};
 
@@ -82,44 +82,61 @@ const NAMES: Record<string, string> = Object.fromEntries(PLACES);
 
 /** What a place is called; the id itself where it has no name. */
 export const placeName = (id: string): string => NAMES[id] ?? id;
-`,
-);
+`;
 
 /** The unit a field's name ends with. */
-const UNITS = [["MmPerDay", "mm a day"], ["PerCm2", "a cm²"], ["Mm", "mm"], ["mm", "mm"], ["Um", "µm"], ["Deg", "°"]];
-const unitOf = (name) => UNITS.find(([ending]) => name.endsWith(ending))?.[1] ?? "";
+const units = Object.entries(read("units.json"));
+const unitOf = (name) =>
+  units.find(([ending]) => name.endsWith(ending) || name.toLowerCase() === ending.toLowerCase())?.[1] ?? "";
+
+/** An object of objects, one of the inner ones' fields a line. */
+const table = (all) =>
+  `{\n${Object.entries(all)
+    .map(
+      ([name, fields]) =>
+        `  ${name}: {\n${Object.entries(fields)
+          .map(([field, of]) => `    ${field}: ${JSON.stringify(of)},\n`)
+          .join("")}  },\n`,
+    )
+    .join("")}}`;
 
 const ranges = {};
 const parts = {};
 const kinds = {};
-for (const [name, def] of Object.entries({ ...plan.$defs, outline: plan.$defs.outline })) {
+for (const [name, def] of Object.entries(plan.$defs)) {
   for (const c of def.allOf ?? []) {
     const kind = c.if?.properties?.kind?.const;
     if (kind) (kinds[name] ??= {})[kind] = c.then.$ref.split("/").pop();
   }
   for (const [field, of] of Object.entries(def.properties ?? {})) {
-    if ("minimum" in of && "maximum" in of) (ranges[name] ??= {})[field] = { min: of.minimum, max: of.maximum, unit: unitOf(field) };
+    if ("minimum" in of && "maximum" in of) 
+      (ranges[name] ??= {})[field] = { min: of.minimum, max: of.maximum, unit: unitOf(field) };
     const ref = of.$ref?.split("/").pop();
     if (ref && (plan.$defs[ref]?.properties || plan.$defs[ref]?.allOf)) (parts[name] ??= {})[field] = ref;
   }
 }
-writeFileSync(
-  new URL("ranges.ts", API),
-  `${NOTE}
+made["ranges.ts"] = `${NOTE}
 /** What a number of a document may be, by the part of the document and its name. */
-export const RANGES = ${JSON.stringify(ranges, null, 2)} as const;
+export const RANGES = ${table(ranges)} as const;
 
 /** What stands in a part under a name that is a part itself. */
-export const PARTS: Record<string, Record<string, string>> = ${JSON.stringify(parts, null, 2)};
+export const PARTS: Record<string, Record<string, string>> = ${table(parts)};
 
 /** Which part a choice is, by its kind. */
-export const KINDS: Record<string, Record<string, string>> = ${JSON.stringify(kinds, null, 2)};
-`,
-);
+export const KINDS: Record<string, Record<string, string>> = ${table(kinds)};
+`;
 
 /** The lights stills are drawn in. */
-const lights = JSON.parse(readFileSync(new URL("../lights.json", SCHEMAS), "utf8"));
-writeFileSync(new URL("lights.ts", API), `${NOTE}
+made["lights.ts"] = `${NOTE}
 /** Assumptions. */
-export const LIGHTS = ${JSON.stringify(lights, null, 2)} as const;
-`);
+export const LIGHTS = ${table(read("lights.json"))} as const;
+`;
+
+const stale = Object.entries(made).filter(([name, text]) => {
+  const file = new URL(name, API);
+  return !existsSync(file) || readFileSync(file, "utf8") !== text;
+});
+if (process.argv.includes("--check")) {
+  for (const [name] of stale) console.error(`src/api/${name} is not what the contract says: npm run api writes it anew`);
+  process.exitCode = stale.length > 0 ? 1 : 0;
+} else for (const [name, text] of stale) writeFileSync(new URL(name, API), text);

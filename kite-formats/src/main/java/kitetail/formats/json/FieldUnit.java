@@ -1,35 +1,23 @@
 package kitetail.formats.json;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
-/** The unit a field's name ends with, as all names of numbers with a unit do. */
+/**
+ * The unit a field's name ends with, as all names of numbers with a unit do. The page has the same
+ * list ({@code kitetail/units.json}).
+ */
 final class FieldUnit {
-  private static final Map<String, String> BY_ENDING = new LinkedHashMap<>();
-
-  static {
-    BY_ENDING.put("MmPerDay", "mm/day");
-    BY_ENDING.put("PerCm2", "1/cm²");
-    BY_ENDING.put("PerDm2", "g/dm²");
-    BY_ENDING.put("Mm2", "mm²");
-    BY_ENDING.put("Mm", "mm");
-    BY_ENDING.put("Um", "µm");
-    BY_ENDING.put("Deg", "°");
-    BY_ENDING.put("Share", "share of 1");
-    BY_ENDING.put("Sec", "s");
-    BY_ENDING.put("Weeks", "weeks");
-    BY_ENDING.put("Fingers", "fingers");
-  }
+  private static final JsonNode BY_ENDING = PlanJson.shipped("units.json", JsonNode.class);
 
   private FieldUnit() {}
 
   /** Null where it has none. */
   static @Nullable String of(String path) {
     String name = path.substring(path.lastIndexOf('.') + 1).replaceAll("\\[.*", "");
-    return BY_ENDING.entrySet().stream()
+    return BY_ENDING.properties().stream()
         .filter(e -> name.endsWith(e.getKey()) || name.equalsIgnoreCase(e.getKey()))
-        .map(Map.Entry::getValue)
+        .map(e -> e.getValue().asString())
         .findFirst()
         .orElse(null);
   }
