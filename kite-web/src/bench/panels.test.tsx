@@ -1,11 +1,12 @@
 import { cleanup, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, it } from "vitest";
-import type { Cut, Finding, Move, PlanView } from "../api/types";
-import { openPlan, useChosen, usePlan } from "../store/planStore";
+import type { Cut, Finding } from "../api/types";
+import { useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { Findings, same } from "./Findings";
 import { MovePanel } from "./MovePanel";
+import { openOneMove } from "./oneMove";
 
 const fingers: Cut = {
   kind: "fingers",
@@ -15,17 +16,6 @@ const fingers: Cut = {
   parting: { kind: "across", toward: "back" },
   biteMm: 12,
 };
-const moveOf = (cut: Cut): Move => ({
-  id: "a",
-  name: "Top",
-  section: "top",
-  cut,
-  damp: "wet",
-  stand: "front",
-  purpose: "p",
-  watch: "w",
-  askFirst: false,
-});
 
 function Panel({ units }: { units: Units }) {
   const move = usePlan((s) => s.document?.moves[0]);
@@ -33,21 +23,7 @@ function Panel({ units }: { units: Units }) {
 }
 
 function show(cut: Cut, units: Units = "cm") {
-  openPlan({
-    id: 1,
-    clientId: 1,
-    clientName: "",
-    version: 2,
-    updatedAt: "",
-    document: {
-      version: 4,
-      title: "",
-      head: { kind: "measured", girthMm: 570 },
-      sections: [],
-      start: { kind: "taped", tapedMm: {} },
-      moves: [moveOf(cut)],
-    },
-  } as PlanView);
+  openOneMove(cut);
   render(<Panel units={units} />);
 }
 

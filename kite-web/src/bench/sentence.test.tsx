@@ -1,10 +1,11 @@
 import { cleanup, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, expect, it } from "vitest";
-import type { Comb, Cut, Fingers, Move, SaidPart } from "../api/types";
-import { openPlan, usePlan } from "../store/planStore";
+import type { Comb, Cut, Fingers, SaidPart } from "../api/types";
+import { usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { changedAt } from "./numbers";
+import { openOneMove } from "./oneMove";
 import { Sentence } from "./Sentence";
 
 afterEach(cleanup);
@@ -26,21 +27,7 @@ function Said({ parts, units }: { parts: SaidPart[]; units: Units }) {
 }
 
 function show(of: Cut, parts: SaidPart[], units: Units = "cm") {
-  openPlan({
-    id: 1,
-    clientId: 1,
-    clientName: "",
-    version: 2,
-    updatedAt: "",
-    document: {
-      version: 4,
-      title: "",
-      head: { kind: "measured", girthMm: 570 },
-      sections: [],
-      start: { kind: "taped", tapedMm: {} },
-      moves: [{ cut: of } as Move],
-    },
-  });
+  openOneMove(of);
   render(<Said parts={parts} units={units} />);
 }
 

@@ -14,6 +14,9 @@ type Props = {
 /** Stills drawn at a time: a page of twenty would keep the server from what is asked of it besides. */
 const inTurn = turns(1);
 
+/** What an image shows until its turn comes: one without a source is drawn as a broken one. */
+const NOTHING = "data:image/gif;base64,R0lGODlhAQABAAAAACH5BAEKAAEALAAAAAABAAEAAAICTAEAOw==";
+
 /** True once the element is on the screen and it is its turn to be fetched; and what ends the turn. */
 function useTurn(of: string) {
   const place = useRef<HTMLImageElement>(null);
@@ -57,12 +60,13 @@ export function StillHead({ of, version, view = "right", name, className = "", b
   return (
     <img
       ref={place}
-      src={on ? src : undefined}
+      src={on ? src : NOTHING}
       width={240}
       height={270}
       alt={`${name}, ${view}${before ? ", before" : ""}`}
       className={`max-w-full object-contain ${there ? "" : "animate-pulse text-transparent rounded-box bg-base-300 motion-reduce:animate-none"} ${className}`}
       onLoad={() => {
+        if (!on) return;
         setThere(true);
         over();
       }}

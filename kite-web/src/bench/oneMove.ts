@@ -1,0 +1,32 @@
+import type { Cut, Move } from "../api/types";
+import { openPlan } from "../store/planStore";
+
+/** For tests: a plan of one move on the bench. */
+export function openOneMove(cut: Cut): void {
+  const move: Move = {
+    id: "a",
+    name: "Top",
+    section: "top",
+    cut,
+    damp: "wet",
+    stand: "front",
+    purpose: "p",
+    watch: "w",
+    askFirst: false,
+  };
+  openPlan({
+    id: 1,
+    clientId: 1,
+    clientName: "",
+    version: 2,
+    updatedAt: "",
+    document: {
+      version: 4,
+      title: "",
+      head: { kind: "measured", girthMm: 570 },
+      sections: [],
+      start: { kind: "taped", tapedMm: {} },
+      moves: [move],
+    },
+  });
+}
