@@ -349,11 +349,17 @@ class SittingTest extends InShop {
             maud.send("POST", "/api/sitdown/strand", "{\"wetPulledMm\":103,\"dryRelaxedMm\":80}")
                 .body());
     assertThat(w.path("curlRatio").asDouble()).isCloseTo(0.8, within(1e-9));
-    assertThat(
-            maud.send("POST", "/api/sitdown/strand", "{\"wetPulledMm\":50,\"dryRelaxedMm\":80}")
-                .body())
-        .contains("$.dryRelaxedMm")
-        .contains("allowed 10.0 to 50.0");
+    JsonNode bad =
+        TestShop.JSON
+            .readTree(
+                maud.send("POST", "/api/sitdown/strand", "{\"wetPulledMm\":50,\"dryRelaxedMm\":80}")
+                    .body())
+            .path("problems")
+            .path(0);
+    assertThat(bad.path("path").asString()).isEqualTo("$.dryRelaxedMm");
+    assertThat(bad.path("min").asDouble()).isEqualTo(10);
+    assertThat(bad.path("max").asDouble()).isEqualTo(50);
+    assertThat(bad.path("unit").asString()).isEqualTo("mm");
   }
 
   @Test
