@@ -3,6 +3,7 @@ package kitetail.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.ServerSocket;
@@ -11,6 +12,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -26,6 +28,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -47,6 +50,18 @@ class FrontDoorTest {
   private Process door;
   private int port;
 
+  /** As after a build: what a first start learns of the classes is not there yet. */
+  @BeforeAll
+  static void forget() throws IOException {
+    Path app = KITETAIL.resolveSibling("kite-server/target/app");
+    Files.createDirectories(app);
+    try (DirectoryStream<Path> learnt = Files.newDirectoryStream(app, "classes-*.jsa")) {
+      for (Path p : learnt) {
+        Files.delete(p);
+      }
+    }
+  }
+
   @BeforeEach
   void open() throws IOException {
     dir = Files.createTempDirectory("kitetail-door");
@@ -57,6 +72,9 @@ class FrontDoorTest {
     }
     door = kitetail(home, "start", "--port", Integer.toString(port));
     await("the server is up", () -> status("GET", "/actuator/health", null) == 200);
+    ProcessHandle met = server();
+    await("it says so", () -> logged("start").contains("ready on"));
+    assertThat(met.isAlive()).as("whom one meets first is gone on with").isTrue();
     await(
         "somebody is signed in",
         () ->
@@ -84,6 +102,14 @@ class FrontDoorTest {
   private String said(Path data, String... words) throws Exception {
     assertThat(kitetail(data, words).waitFor()).as(words[0]).isZero();
     return Files.readString(dir.resolve(words[0] + ".log"));
+  }
+
+  private String logged(String command) {
+    try {
+      return Files.readString(dir.resolve(command + ".log"));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private static void await(String what, BooleanSupplier so) {
