@@ -49,6 +49,11 @@ public record Edge(Outline outline, double bladeMm) implements Cut {
   }
 
   @Override
+  public boolean shears() {
+    return outline.over() == Comb.Tool.SCISSORS;
+  }
+
+  @Override
   public Edge mirrored() {
     return new Edge(outline.mirrored(), bladeMm);
   }

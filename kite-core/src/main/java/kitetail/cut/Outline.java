@@ -5,6 +5,7 @@ import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import org.jspecify.annotations.Nullable;
 
 /** The shapes an edge is cut to. The records do the work. */
 public sealed interface Outline {
@@ -15,6 +16,11 @@ public sealed interface Outline {
   /** True when hair hangs to the outline, so that its length is that in the hand. */
   default boolean hangs() {
     return true;
+  }
+
+  /** What cuts it over a comb; null when the bare blade does. */
+  default Comb.@Nullable Tool over() {
+    return null;
   }
 
   double dial(Dial dial);
@@ -274,8 +280,17 @@ public sealed interface Outline {
    * @param sideburnMm its height at the sideburn, 2 to 120
    * @param behindEarMm its height behind the ear
    * @param napeMm its height at the nape
+   * @param over null when the bare blade tapers it evenly; what cuts over a comb that is turned off
+   *     the head in a C: up to a height h it leaves {@code length + (far − length) (1 − √(1 −
+   *     (s/h)²))} at s, and nothing is cut from h on
    */
-  record Taper(double lengthMm, double farMm, double sideburnMm, double behindEarMm, double napeMm)
+  record Taper(
+      double lengthMm,
+      double farMm,
+      double sideburnMm,
+      double behindEarMm,
+      double napeMm,
+      Comb.@Nullable Tool over)
       implements Outline {
     public Taper {
       check("lengthMm", lengthMm, 0, 30);
@@ -285,9 +300,19 @@ public sealed interface Outline {
       check("napeMm", napeMm, 2, 120);
     }
 
+    public Taper(
+        double lengthMm, double farMm, double sideburnMm, double behindEarMm, double napeMm) {
+      this(lengthMm, farMm, sideburnMm, behindEarMm, napeMm, null);
+    }
+
     @Override
     public boolean hangs() {
       return false;
+    }
+
+    @Override
+    public Comb.@Nullable Tool over() {
+      return over;
     }
 
     @Override
@@ -311,11 +336,19 @@ public sealed interface Outline {
                         + Smooth.step((a - at[1]) / (at[2] - at[1])) * (behindEarMm - sideburnMm)
                     : behindEarMm
                         + Smooth.step((a - at[2]) / (Math.PI - at[2])) * (napeMm - behindEarMm);
-        double t = s.fromSideHairlineMm(i) / high;
-        // Past its top the clipper is flicked out: no step is left where the taper ends.
-        double past = Math.max(0, t - 1);
-        return (lengthMm + (t + past * past) * (farMm - lengthMm)) / Math.max(1e-9, on);
+        double rise = rise(s.fromSideHairlineMm(i) / high);
+        return (lengthMm + rise * (farMm - lengthMm)) / Math.max(1e-9, on);
       };
+    }
+
+    /** How much of the way from its foot to its top it has come at a share of its height. */
+    private double rise(double t) {
+      if (over != null) {
+        return t < 1 ? 1 - Math.sqrt(1 - t * t) : Double.POSITIVE_INFINITY;
+      }
+      // Past its top the clipper is flicked out: no step is left where the taper ends.
+      double past = Math.max(0, t - 1);
+      return t + past * past;
     }
 
     private static double[] azimuths(Head h, Place temple, Place sideburn, Place behindEar) {
@@ -345,8 +378,8 @@ public sealed interface Outline {
     @Override
     public Taper turned(Dial dial, double value) {
       return switch (dial) {
-        case LENGTH -> new Taper(value, farMm, sideburnMm, behindEarMm, napeMm);
-        case FAR_LENGTH -> new Taper(lengthMm, value, sideburnMm, behindEarMm, napeMm);
+        case LENGTH -> new Taper(value, farMm, sideburnMm, behindEarMm, napeMm, over);
+        case FAR_LENGTH -> new Taper(lengthMm, value, sideburnMm, behindEarMm, napeMm, over);
         default -> throw none(dial);
       };
     }

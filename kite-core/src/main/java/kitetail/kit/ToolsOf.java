@@ -24,7 +24,7 @@ public final class ToolsOf {
     if (cut.shears() || cut.razor()) {
       return EnumSet.of(Tool.COMB, cut.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
-    if (cut instanceof Comb) {
+    if (cut instanceof Comb || cut instanceof Edge e && e.outline().over() != null) {
       return EnumSet.of(Tool.COMB, Tool.CLIPPER);
     }
     if (cut instanceof Guard) {

@@ -49,7 +49,10 @@ public record Pace(
     if (cut instanceof Comb c) {
       return combSec * c.blade().paceShare();
     }
-    return cut instanceof Guard ? guardSec : cut instanceof Edge ? edgeSec : textureSec;
+    if (cut instanceof Edge e) {
+      return e.outline().over() == null ? edgeSec : combSec;
+    }
+    return cut instanceof Guard ? guardSec : textureSec;
   }
 
   /** Usual times of the steps between; assumptions. */

@@ -26,7 +26,7 @@ import kitetail.work.Deadline;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.6.1";
+  public static final String VERSION = "0.6.2";
 
   private static final double TOUCHED_MM = 0.05;
 

@@ -55,6 +55,11 @@ public record SitDown(
     return new SitDown(version, head, hair.growingAt(growthMmPerDay), start, wishes, cautions);
   }
 
+  /** Whether photographs may be kept. */
+  public boolean photosAgreed() {
+    return cautions.consent().photos();
+  }
+
   /** As it may be kept: without what was not agreed to. */
   public SitDown kept() {
     return new SitDown(version, head, hair, start, wishes, cautions.kept());

@@ -310,6 +310,20 @@ class GuidesOnABallTest {
     }
   }
 
+  /** A quarter of an ellipse: flat at its foot, and standing straight off the head at its top. */
+  @Test
+  void overACombTurnedInAC_theEdgeStaysShort_andNothingIsCutAboveIt() {
+    Edge e = new Edge(new Outline.Taper(6, 24, 20, 26, 56, Comb.Tool.CLIPPER), 0.5);
+    double[] left = On.everywhere(e, BALL, ALL);
+    for (int i = 0; i < BALL.roots(); i++) {
+      double t = BALL.aboveHairlineMm(i) / 56;
+      if (Math.abs(Math.toDegrees(BALL.azimuthRad(i))) > 179 && Math.abs(t - 1) > 0.02) {
+        double want = t < 1 ? 6 + 18 * (1 - Math.sqrt(1 - t * t)) : Double.POSITIVE_INFINITY;
+        assertThat(left[i]).as("%.2f of its height", t).isCloseTo(want, within(0.3));
+      }
+    }
+  }
+
   private static double fromFrontDeg(Place p) {
     return Math.abs(Math.toDegrees(BALL.head().azimuthRad(BALL.head().place(p))));
   }

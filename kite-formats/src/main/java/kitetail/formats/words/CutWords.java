@@ -17,6 +17,7 @@ import kitetail.cut.Texture;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
 import kitetail.section.Scalar;
+import org.jspecify.annotations.Nullable;
 
 /** Cuts in words. */
 record CutWords(Words words) {
@@ -344,12 +345,21 @@ record CutWords(Words words) {
     }
     Outline.Taper t = (Outline.Taper) o;
     return String.format(
-        "A taper from %s at the hairline to %s, %s high at the sideburn, %s behind the ear, %s at the nape.",
+        "%s from %s at the hairline to %s, %s high at the sideburn, %s behind the ear, %s at the nape.",
+        taper(t.over()),
         at("outline.lengthMm", mm(t.lengthMm())),
         at("outline.farMm", mm(t.farMm())),
         at("outline.sideburnMm", mm(t.sideburnMm())),
         at("outline.behindEarMm", mm(t.behindEarMm())),
         at("outline.napeMm", mm(t.napeMm())));
+  }
+
+  private static String taper(Comb.@Nullable Tool over) {
+    if (over == null) {
+      return "A taper";
+    }
+    return at("outline.over", over == Comb.Tool.CLIPPER ? "Clipper" : "Scissors")
+        + " over the comb, the comb turned off the head in a C: a taper";
   }
 
   private String shortOutline(Outline o) {
