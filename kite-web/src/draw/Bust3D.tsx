@@ -1,12 +1,10 @@
-import { useFrame, useThree } from "@react-three/fiber";
 import { useEffect, useMemo } from "react";
 import * as THREE from "three";
 import type { MeshData } from "../api/binary";
-import { coarseTriangles } from "./coarse";
-import { drawnWhole } from "./drawnShare";
 import { geometryOf } from "./HeadStage";
 import { rootsMaterial } from "./hairMaterial";
 import { inkMaterial, SKIN, skinMaterial } from "./lengthMaterial";
+import { useShape } from "./useShape";
 
 /** The face on a head that is painted: brows, lids, lips, shade. */
 const FACE = ["#4b3425be", "#3a3a44d7", "#93513fbe", "#78664f5f"];
@@ -26,29 +24,14 @@ export function Bust3D({
   /** Hair on its skin, as beard and neck: how much of it is hidden at each vertex, and by what colour. */
   hair?: { cover: Float32Array; colour: string };
 }) {
-  const { gl } = useThree();
-  const shape = useMemo(() => {
-    const g = geometryOf(mesh);
-    const coarse = coarseTriangles(mesh);
-    const both = new Uint32Array(mesh.triangles.length + coarse.length);
-    both.set(mesh.triangles);
-    both.set(coarse, mesh.triangles.length);
-    g.setIndex(new THREE.BufferAttribute(both, 1));
-    return g;
-  }, [mesh]);
+  const shape = useShape(mesh);
   const cover = hair?.cover.length === mesh.points.length / 3 ? hair.cover : undefined;
   const hue = hair?.colour ?? tone;
   const skin = useMemo(() => (cover ? rootsMaterial(tone, hue) : skinMaterial(tone)), [tone, hue, cover]);
   useEffect(() => {
     if (cover) shape.setAttribute("cover", new THREE.BufferAttribute(cover, 1));
   }, [shape, cover]);
-  useEffect(() => () => shape.dispose(), [shape]);
   useEffect(() => () => skin.dispose(), [skin]);
-  useFrame(() => {
-    const fine = mesh.triangles.length;
-    if (drawnWhole(gl)) shape.setDrawRange(0, fine);
-    else shape.setDrawRange(fine, Number.POSITIVE_INFINITY);
-  });
   return (
     <>
       <mesh geometry={shape} material={skin} />

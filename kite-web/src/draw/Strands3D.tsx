@@ -5,11 +5,11 @@ import type { Fallen, HeadData } from "../api/binary";
 import { Bust3D } from "./Bust3D";
 import { drawnWhole } from "./drawnShare";
 import { frameMs } from "./frameTime";
-import { geometryOf } from "./HeadStage";
 import { hairMaterial, movingHairMaterial, rootsMaterial } from "./hairMaterial";
 import { shine } from "./light";
 import type { Light } from "./lights";
 import { CHILDREN, ribbons } from "./ribbons";
+import { useShape } from "./useShape";
 
 type Props = {
   head: HeadData;
@@ -31,7 +31,7 @@ const MOVING_SHARE = 0.24;
 /** Head and strands of fallen hair, on a stage. */
 export function Strands3D({ head, fall, lengths, light = "day" }: Props) {
   const { invalidate, gl } = useThree();
-  const scalp = useMemo(() => geometryOf(head.scalp), [head]);
+  const scalp = useShape(head.scalp);
   const hair = useMemo(() => ribbons(fall), [fall]);
   const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm, part } = fall.reading;
   const roots = useMemo(() => rootsMaterial(skin, colour, part), [skin, colour, part]);
@@ -47,7 +47,6 @@ export function Strands3D({ head, fall, lengths, light = "day" }: Props) {
     invalidate();
     return () => shine("day");
   }, [light, invalidate]);
-  useEffect(() => () => scalp.dispose(), [scalp]);
   useEffect(() => () => hair.dispose(), [hair]);
   useEffect(() => () => roots.dispose(), [roots]);
   useEffect(() => () => strands.dispose(), [strands]);

@@ -8,7 +8,7 @@ export const COATS = {
   change: "Taken off",
   weight: "Weight",
   tool: "Tool",
-  risk: "Risk",
+  risk: "Likely error",
   density: "Density",
   diameter: "Thickness",
 } as const;
