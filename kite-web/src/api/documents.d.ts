@@ -1104,6 +1104,10 @@ export interface Taper {
    * its height at the nape, mm
    */
   napeMm: number;
+  /**
+   * what cuts over a comb turned off the head in a C; left out for the bare blade
+   */
+  over?: "clipper" | "scissors";
 }
 export interface Texture {
   kind: "texture";

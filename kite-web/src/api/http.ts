@@ -4,6 +4,7 @@ import createClient from "openapi-fetch";
 import { askAhead, takeAhead } from "./ahead";
 import { deviceName } from "./device";
 import type { components, paths } from "./schema";
+import { learnt, lengthened, shortened } from "./works";
 
 export type FieldProblem = components["schemas"]["PlanProblem"];
 type Problem = Partial<components["schemas"]["Problem"]>;
@@ -52,10 +53,19 @@ async function call(method: string, url: string, text?: string, signal?: AbortSi
     signal?.throwIfAborted();
     return known;
   }
+  let sent = text;
   for (let tries = 0; ; tries++) {
-    const response = await once(method, url, text, signal);
-    if (response.ok) return response;
+    const response = await once(method, url, sent, signal);
+    if (response.ok) {
+      learnt(sent, response.headers.get("X-Work"));
+      return response;
+    }
     const problem: Problem = await response.json().catch(() => ({}));
+    const again = problem.unknownWork === true && sent ? lengthened(sent) : null;
+    if (again !== null && tries < MOST_TRIES) {
+      sent = again;
+      continue;
+    }
     const wait = Number(response.headers.get("Retry-After"));
     if (problem.askAgain === true && tries < MOST_TRIES && wait <= LONGEST_WAIT_S) {
       await later(wait, signal);
@@ -123,6 +133,7 @@ class Asked extends Request {
 export const api = createClient<paths>({
   baseUrl: location.origin,
   Request: Asked,
+  bodySerializer: shortened,
   fetch: (r) =>
     call(r.method, r.url.slice(location.origin.length), r instanceof Asked ? r.said : undefined, r.signal),
 });
@@ -150,8 +161,8 @@ export async function askForPlan(id: string): Promise<void> {
     askAhead(url, () => call(method, url, text), text);
   for (const url of ["/api/ramp", "/api/coats"]) early("GET", url);
   const plan = await early("GET", `/api/plans/${id}`);
-  const { document } = await plan.clone().json();
-  for (const url of ["/api/outcome", "/api/head"]) early("POST", url, JSON.stringify(document));
+  const { work } = await plan.clone().json();
+  for (const url of ["/api/outcome", "/api/head"]) early("POST", url, JSON.stringify({ work }));
 }
 
 /** JSON objects one a line, each handed on as it comes in. */
@@ -200,11 +211,10 @@ async function keptBytes<P extends keyof Posts>(
   body: Posts[P]["body"],
   signal?: AbortSignal,
 ): Promise<ArrayBuffer> {
-  const text = JSON.stringify(body);
-  const asked = async () => (await call("POST", url, text, signal)).arrayBuffer();
+  const asked = async () => (await call("POST", url, shortened(body), signal)).arrayBuffer();
   // Browsers keep nothing for a page that comes neither from this machine nor over HTTPS.
   if (!("caches" in globalThis)) return asked();
-  const name = await keptName(url, text);
+  const name = await keptName(url, JSON.stringify(body));
   const kept = await caches.open(KEPT);
   try {
     const answer = await asked();
@@ -226,7 +236,7 @@ export const bytesOf = <P extends keyof Posts>(
 ): Promise<ArrayBuffer> =>
   keep
     ? keptBytes(url, body, signal)
-    : call("POST", url, JSON.stringify(body), signal).then((r) => r.arrayBuffer());
+    : call("POST", url, shortened(body), signal).then((r) => r.arrayBuffer());
 
 /** Kept bytes that are JSON. */
 export async function keptJson<P extends keyof Posts>(

@@ -2409,6 +2409,8 @@ export interface components {
             triangles: number;
             unit?: string;
         };
+        /** @enum {string} */
+        Form: "page" | "detailed";
         Free: {
             /** Format: int32 */
             minutes: number;
@@ -2937,6 +2939,8 @@ export interface components {
             current: string;
             password: string;
         };
+        /** @enum {string} */
+        Paper: "a4" | "letter";
         PartingRow: {
             /** Format: int32 */
             bite: number;
@@ -2999,13 +3003,6 @@ export interface components {
         };
         /** @enum {string} */
         Place: "front" | "recessionLeft" | "recessionRight" | "templeLeft" | "templeRight" | "sideburnLeft" | "sideburnRight" | "earTopLeft" | "earTopRight" | "behindEarLeft" | "behindEarRight" | "mastoidLeft" | "mastoidRight" | "napeCornerLeft" | "napeCornerRight" | "nape" | "apex" | "ridgeLeft" | "ridgeRight" | "crown" | "dropCrown" | "occipital";
-        PlaceRow: {
-            /** Format: double */
-            measuredMm?: number;
-            place: components["schemas"]["Place"];
-            /** Format: double */
-            plannedMm: number;
-        };
         PlanAnswer: {
             /** Format: int32 */
             bites: number;
@@ -3149,6 +3146,7 @@ export interface components {
             updatedAt: string;
             /** Format: int64 */
             version: number;
+            work: string;
         };
         /** @enum {string} */
         PlannerReason: "tooShort" | "shape" | "range";
@@ -3165,6 +3163,7 @@ export interface components {
             /** Format: int32 */
             stored?: number;
             title?: string;
+            unknownWork?: boolean;
         };
         Pushed: {
             /** Format: int64 */
@@ -3503,6 +3502,8 @@ export interface components {
             startedAt: string;
             /** Format: uuid */
             token: string;
+            /** Format: double */
+            weeksToGo: number;
         };
         Stopped: {
             stopped: string;
@@ -3570,10 +3571,17 @@ export interface components {
             finishedAt: string;
             /** Format: int64 */
             id: number;
-            places: components["schemas"]["PlaceRow"][];
+            places: components["schemas"]["VisitLengthsPlaceRow"][];
             /** Format: double */
             plannedMinutes: number;
             title: string;
+        };
+        VisitLengthsPlaceRow: {
+            /** Format: double */
+            measuredMm?: number;
+            place: components["schemas"]["Place"];
+            /** Format: double */
+            plannedMm: number;
         };
         VisitRow: {
             /** Format: date-time */
@@ -6231,8 +6239,8 @@ export interface operations {
     sheet: {
         parameters: {
             query?: {
-                paper?: string;
-                form?: string;
+                paper?: components["schemas"]["Paper"];
+                form?: components["schemas"]["Form"];
             };
             header?: never;
             path: {
@@ -6265,7 +6273,7 @@ export interface operations {
     sheetSvg: {
         parameters: {
             query?: {
-                paper?: string;
+                paper?: components["schemas"]["Paper"];
             };
             header?: never;
             path: {

@@ -13,6 +13,12 @@ const TAPER = [
   ["napeMm", "High at the nape"],
 ] as const;
 
+const OVER = [
+  ["", "The bare blade"],
+  ["clipper", "Clipper over a comb turned in a C"],
+  ["scissors", "Scissors over a comb turned in a C"],
+] as const;
+
 /** The numbers of an outline but how far it is raised. */
 export function EdgePanel({ outline, at }: { outline: Outline; at: (string | number)[] }) {
   if (outline.kind === "nape")
@@ -37,6 +43,12 @@ export function EdgePanel({ outline, at }: { outline: Outline; at: (string | num
   if (outline.kind !== "taper") return null;
   return (
     <div className="grid grid-cols-2 gap-3">
+      <Pick
+        label="Cut with"
+        value={outline.over ?? ""}
+        options={OVER}
+        onChange={(v) => change([...at, "over"], v || undefined)}
+      />
       {TAPER.map(([field, label]) => (
         <Stepper
           key={field}

@@ -59,7 +59,7 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
               key={key}
               className={`border-l-4 pl-3 text-sm ${f.meant === undefined ? TONES[f.severity] : "border-base-300"}`}
             >
-              <b>{f.meant === undefined ? NAMES[f.severity] : "Meant"}.</b> {said}
+              <b>{f.meant === undefined ? NAMES[f.severity] : "Intentional"}.</b> {said}
               {f.meant?.note && <i className="soft"> {f.meant.note}</i>}
               <span className="flex flex-wrap items-center gap-x-3">
                 {at >= 0 && (
@@ -132,7 +132,7 @@ function MeantForm({ answer }: { answer: (note: string) => void }) {
   if (note === null)
     return (
       <button type="button" className="touch cursor-pointer underline" onClick={() => setNote("")}>
-        Meant
+        It's intentional
       </button>
     );
   return (
@@ -145,14 +145,14 @@ function MeantForm({ answer }: { answer: (note: string) => void }) {
     >
       <input
         className="input touch flex-1"
-        aria-label="Why it is meant"
+        aria-label="Why it is intentional"
         placeholder="why, if you like"
         maxLength={400}
         value={note}
         onChange={(e) => setNote(e.target.value)}
       />
       <button type="submit" className="btn touch">
-        Meant
+        It's intentional
       </button>
     </form>
   );

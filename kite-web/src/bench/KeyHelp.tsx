@@ -22,7 +22,7 @@ export function KeyHelp({ shut }: { shut: () => void }) {
         ))}
       </dl>
       <button type="button" className="btn btn-neutral touch mt-4" onClick={shut}>
-        Shut
+        Close
       </button>
     </dialog>
   );

@@ -6,7 +6,11 @@ import { VIEW_NAMES } from "../draw/views";
 import { look, type Shown, turnTo, useLook } from "../store/lookStore";
 import { Drying } from "./Drying";
 
-const SHOWN: Record<Shown, string> = { bare: "Bare", standing: "Standing", fallen: "Fallen" };
+const SHOWN: Record<Shown, string> = {
+  bare: "Length map",
+  standing: "Straight out",
+  fallen: "As it falls",
+};
 
 /** The set views, down the side of the head. */
 export function Views() {

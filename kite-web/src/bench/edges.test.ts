@@ -94,7 +94,7 @@ describe("the edge", () => {
     const d = document([
       { kind: "taper", lengthMm: 1, farMm: 16, sideburnMm: 9, behindEarMm: 34, napeMm: 44 },
     ]);
-    openPlan({ id: 1, clientId: 1, clientName: "", version: 1, updatedAt: "", document: d });
+    openPlan({ id: 1, clientId: 1, clientName: "", version: 1, updatedAt: "", work: "w", document: d });
     const { handles, lines } = edgeOf(d, undefined, edge);
     expect(handles.map((h) => h.heightMm)).toEqual([9, 34, 44, 34, 9]);
     expect(lines[0]?.points.map((p) => p[1])).toEqual([9, 34, 44, 34, 9]);

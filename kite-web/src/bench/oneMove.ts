@@ -20,6 +20,7 @@ export function openOneMove(cut: Cut): void {
     clientName: "",
     version: 2,
     updatedAt: "",
+    work: "w",
     document: {
       version: 4,
       title: "",

@@ -94,14 +94,14 @@ it("a finding says how grave it is and goes to its move", async () => {
 it("a finding answered as meant stays in the plan with its note, until it is taken back", async () => {
   show(fingers);
   const { rerender } = render(found(bold));
-  await userEvent.click(screen.getByRole("button", { name: "Meant" }));
-  await userEvent.type(screen.getByLabelText("Why it is meant"), "quick work");
-  await userEvent.click(screen.getByRole("button", { name: "Meant" }));
+  await userEvent.click(screen.getByRole("button", { name: "It's intentional" }));
+  await userEvent.type(screen.getByLabelText("Why it is intentional"), "quick work");
+  await userEvent.click(screen.getByRole("button", { name: "It's intentional" }));
   expect(usePlan.getState().document?.meant).toEqual([
     { rule: "bite-wide", move: "b", place: "apex", note: "quick work" },
   ]);
   rerender(found({ ...bold, meant: { rule: "bite-wide", move: "b", place: "apex", note: "quick work" } }));
-  expect(screen.getByText("Meant.")).toBeTruthy();
+  expect(screen.getByText("Intentional.")).toBeTruthy();
   await userEvent.click(screen.getByRole("button", { name: "Not meant" }));
   expect(usePlan.getState().document?.meant).toEqual([]);
 });

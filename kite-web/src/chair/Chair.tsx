@@ -17,6 +17,7 @@ import { ChairTop } from "./ChairTop";
 import { Hands } from "./Hands";
 import { readyWithoutNetwork } from "./offline";
 import { Sheets } from "./Sheets";
+import { TooSoon } from "./TooSoon";
 import { useSpoken } from "./useSpoken";
 
 /** One move fills the screen; what is done is written down by a tap or the pedal, with the network or without. */
@@ -97,6 +98,9 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
   );
   return (
     <div className="relative flex min-h-dvh flex-col lg:h-dvh">
+      {(sitting.weeksToGo ?? 0) > 0 && t.done.size === 0 && (
+        <TooSoon weeks={sitting.weeksToGo ?? 0} clientId={plan.data?.clientId} />
+      )}
       {plan.data && t.done.size === 0 && t.bites.size === 0 && (
         <KitGate clientId={plan.data.clientId} planId={id} />
       )}

@@ -18,7 +18,7 @@ const REASONS = ["No time left", "The client asked to leave it", "Not needed on 
 type Open = "skip" | "slip" | "measured" | "dry";
 const NAMES: Record<Open, string> = {
   skip: "Skip",
-  slip: "Took more",
+  slip: "Cut too short",
   measured: "Measured",
   dry: "For the dry pass",
 };

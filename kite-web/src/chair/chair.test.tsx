@@ -56,7 +56,7 @@ it("writes a slip down before it asks what changes, and changes the plan only wh
     { "POST /api/replan": answer },
     { done: new Set(["a"]), skipped: new Map([["c", "No time left"]]) },
   );
-  fireEvent.click(screen.getByText("Took more"));
+  fireEvent.click(screen.getByText("Cut too short"));
   fireEvent.click(screen.getByText("What changes?"));
   expect(written()).toEqual([{ kind: "tookMore", move: "b", place: "crown", mm: 10 }]);
   await screen.findByText(answer.words);

@@ -39,7 +39,7 @@ export function Cards() {
   const error = reading.error ?? taking.error;
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-4 px-6 py-5">
-      <h1 className="font-bold text-3xl">Cards in and out</h1>
+      <h1 className="font-bold text-3xl">Import and export contacts</h1>
       <p className="text-lg">
         Names, phone numbers, e-mail addresses and notes as vCards. Heads and visits stay in the shop.
       </p>

@@ -86,7 +86,7 @@ export function ClientPage({ units, erases }: Props) {
             disabled={sitDown.isPending}
             onClick={() => sitDown.mutate()}
           >
-            Sit down anew
+            New consultation
           </button>
         </div>
         <h2 className="mt-5 font-bold text-xl">Plans</h2>
@@ -110,7 +110,7 @@ export function ClientPage({ units, erases }: Props) {
             </li>
           ))}
         </ul>
-        <h2 className="mt-5 font-bold text-xl">New plan</h2>
+        <h2 className="mt-5 font-bold text-xl">Choose a cut</h2>
         <p className="soft">
           Fitted to this head, hair and wishes; the best match first.{" "}
           {c.sitDowns.length > 0 && (

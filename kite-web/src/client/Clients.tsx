@@ -28,7 +28,7 @@ export function Clients({ erases }: { erases: boolean }) {
           onChange={(e) => setFind(e.target.value)}
         />
         <Link to="/clients/cards" className="btn touch ml-auto">
-          Cards in and out
+          Import and export contacts
         </Link>
         <Link to="/clients/new" className="btn btn-primary touch text-lg">
           New client

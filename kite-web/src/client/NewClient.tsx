@@ -52,7 +52,7 @@ export function NewClient() {
       )}
       <div>
         <button type="submit" className="btn btn-primary touch px-8 text-lg" disabled={add.isPending}>
-          Sit down
+          New consultation
         </button>
       </div>
     </form>

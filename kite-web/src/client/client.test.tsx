@@ -30,7 +30,7 @@ it("needs no more than a name to sit down", async () => {
   });
   render(page(<NewClient />));
   fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Gerda" } });
-  fireEvent.click(screen.getByText("Sit down"));
+  fireEvent.click(screen.getByText("New consultation"));
   await screen.findByText("sitting down");
   expect(sent).toEqual([{ name: "Gerda", phone: "", email: "", note: "" }]);
 });
@@ -48,7 +48,7 @@ it("says beside the name what is wrong with it", async () => {
     ),
   );
   render(page(<NewClient />));
-  fireEvent.click(screen.getByText("Sit down"));
+  fireEvent.click(screen.getByText("New consultation"));
   await screen.findByText("Name: allowed 1 to 120 characters");
   expect(screen.getByLabelText(/^Name/).getAttribute("aria-invalid")).toBe("true");
 });
@@ -57,7 +57,7 @@ it("says so when the server is gone, and keeps what was typed", async () => {
   vi.stubGlobal("fetch", () => Promise.reject(new TypeError("network")));
   render(page(<NewClient />));
   fireEvent.change(screen.getByLabelText("Name"), { target: { value: "Gerda" } });
-  fireEvent.click(screen.getByText("Sit down"));
+  fireEvent.click(screen.getByText("New consultation"));
   await screen.findByRole("alert");
   expect(screen.getByRole("alert").textContent).toContain("cannot be reached");
   expect(screen.getByLabelText<HTMLInputElement>("Name").value).toBe("Gerda");

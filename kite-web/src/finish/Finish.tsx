@@ -136,7 +136,7 @@ export function Finish() {
         {untold && (
           <p role="alert" className="border-accent border-l-8 bg-base-200 p-3 text-lg">
             No tool is ticked. Tick what touched {plan.data.clientName}, so that it is asked after before the
-            next client; with none of them used, tie off once more.
+            next client; with none of them used, finish once more.
           </p>
         )}
         <div className="sticky bottom-0 flex gap-4 bg-base-100 py-2">
@@ -153,7 +153,7 @@ export function Finish() {
               else store.mutate();
             }}
           >
-            Tie off the visit
+            Finish visit
           </button>
         </div>
       </div>

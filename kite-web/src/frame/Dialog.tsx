@@ -16,7 +16,7 @@ export function Dialog({ title, shut, children }: { title: string; shut: () => v
       <div className="flex items-start justify-between gap-3">
         <h2 className="font-bold text-2xl">{title}</h2>
         <button type="button" className="btn touch" onClick={shut}>
-          Shut
+          Close
         </button>
       </div>
       {children}

@@ -44,7 +44,7 @@ function Added({ roles }: { roles: Role[] }) {
   };
   return (
     <form onSubmit={submit} className="grid gap-3" noValidate>
-      <h2 className="font-bold text-xl">Somebody new</h2>
+      <h2 className="font-bold text-xl">Add stylist</h2>
       <PersonFields />
       <label className="grid gap-1 font-bold">
         As

@@ -3,7 +3,7 @@ import type { Field } from "./readSit";
 
 /** What the sit-down's head can be painted with. */
 export const COATS = {
-  hair: { title: "Fallen", field: "length", from: 0, to: 1 },
+  hair: { title: "As it falls", field: "length", from: 0, to: 1 },
   growth: { title: "Growth", field: "length", from: 0, to: 1 },
   length: { title: "Length", field: "length", from: 0, to: 1 },
   density: { title: "Density", field: "density", from: 60, to: 340 },

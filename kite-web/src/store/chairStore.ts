@@ -108,6 +108,7 @@ export async function sitDownAt(planId: number): Promise<void> {
       next: same?.next ?? 0,
       unsent: same?.unsent ?? [],
       told: view.entries,
+      weeksToGo: view.weeksToGo,
       aheadMs: view.serverAt ? Date.now() - Date.parse(view.serverAt) : 0,
     });
     void sendKept(planId).catch(() => undefined);

@@ -1,14 +1,22 @@
 import { create } from "zustand";
 import { ApiError, api, said } from "../api/http";
 import type { PlanDocument, PlanView } from "../api/types";
+import { knownAs } from "../api/works";
 import type { Change } from "./asks";
 import { keptDocument } from "./keptDocument";
 
 export const plan = keptDocument<PlanDocument>({
   url: "/api/plans",
   read: (id) => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
+  // Whole: what is saved as the page is left cannot be asked for again.
   save: (id, version, document) =>
-    said(api.PUT("/api/plans/{id}", { params: { path: { id } }, body: { version, document } })),
+    said(
+      api.PUT("/api/plans/{id}", {
+        params: { path: { id } },
+        body: { version, document },
+        bodySerializer: JSON.stringify,
+      }),
+    ),
 });
 export const usePlan = plan.use;
 export const { change, undo, redo } = plan;
@@ -46,6 +54,7 @@ export const useChosen = create<{ chosen: number }>(() => ({ chosen: 0 }));
 export function openPlan(view: PlanView): void {
   useChosen.setState({ chosen: 0 });
   say("");
+  knownAs(view.document, view.work);
   plan.open(view);
 }
 

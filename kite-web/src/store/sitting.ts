@@ -14,6 +14,8 @@ export type Sitting = {
   unsent: Written[];
   /** What the server has told, of every device. */
   told: EntryRow[];
+  /** Until the client's hair is what the plan starts from; 0 when it is there. */
+  weeksToGo?: number;
   /** How far this device's clock is ahead of the server's. */
   aheadMs?: number;
 };

@@ -3,8 +3,10 @@ package kitetail.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
+import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import kitetail.cut.Fingers;
 import kitetail.formats.json.PlanJson;
@@ -80,6 +82,25 @@ class ProposalTest extends InShop {
     Plan then = proposed(maud, id, "soft-tail");
     assertThat(then.title()).contains("in " + tail.path("weeks").asInt() + " weeks");
     assertThat(((StartingHair.Taped) then.start()).tapedMm().get(Place.NAPE)).isGreaterThan(40.0);
+    assertThat(weeksToGo(id, "soft-tail"))
+        .as("whoever begins it today is told")
+        .isBetween(tail.path("weeks").asDouble() - 1.5, tail.path("weeks").asDouble() + 1.5);
+    assertThat(weeksToGo(id, "todays-cut")).isZero();
+  }
+
+  /** What is said when a plan of a family is begun at the chair. */
+  private static double weeksToGo(long client, String family) {
+    long plan =
+        post(201, "/api/clients/" + client + "/plans", "{\"family\":\"" + family + "\"}")
+            .path("id")
+            .asLong();
+    String begin =
+        "{\"token\":\""
+            + UUID.randomUUID()
+            + "\",\"startedAt\":\""
+            + OffsetDateTime.now().minusMinutes(1)
+            + "\"}";
+    return post(200, "/api/plans/" + plan + "/sitting", begin).path("weeksToGo").asDouble();
   }
 
   @Test

@@ -70,7 +70,7 @@ class TrailTest extends InShop {
         .doesNotContain("0999", "0123", "ferry");
 
     long visit = visit(client, "2026-10-01T08:00:00Z", "2026-10-01T08:40:00Z", "");
-    assertThat(lines("visits/" + visit)).containsExactly("Maud Terwiel tied off the visit / ");
+    assertThat(lines("visits/" + visit)).containsExactly("Maud Terwiel finished the visit / ");
   }
 
   /** What the server does by itself after somebody's request is not laid to them. */

@@ -4,13 +4,20 @@ import java.util.List;
 import java.util.function.IntConsumer;
 import kitetail.fit.Planner;
 import kitetail.fit.Ranking;
+import kitetail.formats.answer.FitView;
+import kitetail.formats.answer.OrderView;
+import kitetail.formats.answer.RiskView;
 import kitetail.formats.json.Families;
+import kitetail.formats.words.AdviceWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
 import kitetail.remedy.Mending;
+import kitetail.risk.Hands;
 import kitetail.risk.Risk;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
@@ -55,6 +62,21 @@ public class Advice implements Warms {
   /** A family's plan fitted to its wishes, what the planner can mend of it mended. */
   public Planner.Fit fit(Plan plan) {
     return fits.get(plan, p -> Mending.of(p, places(p.head()), checked(p.head())));
+  }
+
+  /** The same, and what is said of it. */
+  FitView fitted(Plan plan, Units units) {
+    return FitView.of(fit(plan), new AdviceWords(new Words(units)));
+  }
+
+  /** How a plan comes out under unsteady hands. */
+  RiskView risk(Plan plan) {
+    return RiskView.of(Risk.of(plan, few(plan.head()), Hands.USUAL), plan);
+  }
+
+  /** The order its moves ask for. */
+  OrderView order(Plan plan) {
+    return OrderView.of(kitetail.plan.Order.of(plan), plan);
   }
 
   /** A family fitted to a client. */

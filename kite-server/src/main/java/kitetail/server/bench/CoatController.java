@@ -3,19 +3,8 @@ package kitetail.server.bench;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.util.List;
-import java.util.function.IntToDoubleFunction;
-import kitetail.formats.picture.CoatRamp;
-import kitetail.hair.HairMap;
-import kitetail.head.Scalp;
-import kitetail.look.Weight;
 import kitetail.plan.Plan;
-import kitetail.risk.Hands;
-import kitetail.risk.Risk;
-import kitetail.server.advice.Advice;
 import kitetail.server.answer.EngineWork;
-import kitetail.server.error.FieldException;
-import kitetail.server.fall.Falls;
-import kitetail.server.head.Heads;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,87 +13,28 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The head painted with something other than length: a number at every vertex of the scalp. */
+/** The head painted with something other than length. */
 @RestController
 @RequestMapping("/api")
 class CoatController {
-  private static final double NEAR_MM = 14;
+  private final Coats coats;
 
-  private final Heads heads;
-  private final Falls falls;
-  private final Advice advice;
-
-  CoatController(Heads heads, Falls falls, Advice advice) {
-    this.heads = heads;
-    this.falls = falls;
-    this.advice = advice;
-  }
-
-  record CoatRow(String id, String title, String unit, double[] levels, List<String> colours) {}
-
-  private static CoatRow row(String id, String title, String unit, CoatRamp r) {
-    return new CoatRow(id, title, unit, r.levels(), r.colours());
+  CoatController(Coats coats) {
+    this.coats = coats;
   }
 
   @GetMapping("/coats")
-  List<CoatRow> coats() {
-    return List.of(
-        row("weight", "Weight", "mm of hair, packed", CoatRamp.WEIGHT),
-        row("risk", "Risk", "mm astray", CoatRamp.RISK),
-        row("density", "Density", "hairs a cm²", CoatRamp.DENSITY),
-        row("diameter", "Thickness", "µm", CoatRamp.DIAMETER));
+  List<Coats.CoatRow> coats() {
+    return coats.all();
   }
 
   /** float32, little-endian, one for each vertex of the scalp. */
   @EngineWork
   @PostMapping(value = "/coat", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] coat(@RequestBody Plan plan, @RequestParam String of) {
-    Heads.Ready ready = heads.of(plan);
-    int[] roots = ready.picture().scalpMesh().roots();
-    IntToDoubleFunction at = numbers(of, plan, ready);
-    ByteBuffer b = ByteBuffer.allocate(4 * roots.length).order(ByteOrder.LITTLE_ENDIAN);
-    for (int r : roots) {
-      b.putFloat((float) at.applyAsDouble(r));
-    }
+    float[] numbers = coats.of(plan, of);
+    ByteBuffer b = ByteBuffer.allocate(4 * numbers.length).order(ByteOrder.LITTLE_ENDIAN);
+    b.asFloatBuffer().put(numbers);
     return b.array();
-  }
-
-  private IntToDoubleFunction numbers(String of, Plan plan, Heads.Ready ready) {
-    Scalp scalp = ready.bench().scalp();
-    return switch (of) {
-      case "weight" -> {
-        Weight w = falls.of(plan, 0, true).look().weight();
-        yield i -> w.atMm(scalp.pointMm(i));
-      }
-      case "risk" -> {
-        Risk risk = Risk.of(plan, advice.few(plan.head()), Hands.USUAL);
-        Scalp few = advice.few(plan.head()).scalp();
-        yield i -> near(few, risk.spreadMm(), scalp, i);
-      }
-      case "density" -> {
-        HairMap map = ready.bench().hair(plan.hair());
-        yield i -> map.densityPerCm2()[i];
-      }
-      case "diameter" -> {
-        HairMap map = ready.bench().hair(plan.hair());
-        yield i -> map.diameterUm()[i];
-      }
-      default -> throw new FieldException("of", of, "allowed weight, risk, density, diameter");
-    };
-  }
-
-  /** A spread is known at few sites; between them the nearer ones count most. */
-  private static double near(Scalp few, double[] spread, Scalp scalp, int i) {
-    double sum = 0;
-    double weight = 0;
-    for (int k = 0; k < few.sites(); k++) {
-      double d = few.pointMm(k).distanceTo(scalp.pointMm(i)) / NEAR_MM;
-      if (d < 3) {
-        double w = Math.exp(-d * d);
-        sum += w * spread[k];
-        weight += w;
-      }
-    }
-    return weight == 0 ? 0 : sum / weight;
   }
 }

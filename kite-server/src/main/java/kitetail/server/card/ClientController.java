@@ -67,17 +67,6 @@ class ClientController {
       String remarks,
       @Nullable Long priceCents) {}
 
-  record SitDownRow(
-      long id,
-      OffsetDateTime createdAt,
-      long version,
-      double girthMm,
-      @Nullable Double earToEarMm,
-      @Nullable Double frontToNapeMm,
-      double densityPerCm2,
-      double diameterUm,
-      double curlRatio) {}
-
   record ClientView(
       long id,
       String name,
@@ -111,7 +100,7 @@ class ClientController {
         c.note(),
         c.phone(),
         c.email(),
-        sitDowns.ofClient(me.shopId(), id).stream().map(ClientController::row).toList(),
+        sitDowns.ofClient(me.shopId(), id).stream().map(SitDownRow::of).toList(),
         plans.ofClient(me.shopId(), id).stream()
             .map(p -> new PlanRow(p.id(), p.title(), p.version(), p.updatedAt()))
             .toList(),
@@ -129,20 +118,6 @@ class ClientController {
                         v.remarks(),
                         v.priceCents()))
             .toList());
-  }
-
-  private static SitDownRow row(SitDownRepository.Stored s) {
-    SitDown d = s.sitDown();
-    return new SitDownRow(
-        s.id(),
-        s.createdAt(),
-        s.version(),
-        d.head().girthMm(),
-        d.head().earToEarMm(),
-        d.head().frontToNapeMm(),
-        d.hair().densityPerCm2(),
-        d.hair().diameterUm(),
-        d.hair().wetDry().curlRatio());
   }
 
   /** A client, sat down with a walk-in's usual head and hair. */

@@ -88,7 +88,7 @@ public class SittingRepository {
         .query(Head.class)
         .optional()
         .orElseThrow(
-            () -> new NotFoundException("The sitting " + token + " of this plan is tied off."));
+            () -> new NotFoundException("The sitting " + token + " of this plan is finished."));
   }
 
   Head get(long shopId, UUID token) {

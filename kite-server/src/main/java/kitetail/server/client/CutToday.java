@@ -1,6 +1,8 @@
 package kitetail.server.client;
 
 import kitetail.care.Cautions;
+import kitetail.plan.Plan;
+import kitetail.plan.SitDown;
 import kitetail.server.error.FieldException;
 
 /** Whether anything is cut today. */
@@ -10,7 +12,18 @@ public final class CutToday {
   /**
    * @throws FieldException when something noted on the skin stops it
    */
-  public static void check(Cautions c) {
+  public static void check(SitDown s) {
+    check(s.cautions());
+  }
+
+  /**
+   * @throws FieldException when something noted on the skin stops it
+   */
+  public static void check(Plan p) {
+    check(p.cautions());
+  }
+
+  private static void check(Cautions c) {
     if (c.stops()) {
       throw new FieldException(
           "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  *     missing
  * @param askAgain nothing was done, and it may be asked again after {@code Retry-After} seconds
  * @param codeNeeded the digits beside the password are asked
+ * @param unknownWork a document was named that has to be sent
  */
 record Problem(
     @Nullable String title,
@@ -24,4 +25,5 @@ record Problem(
     @Nullable Long currentVersion,
     @Nullable Integer stored,
     @Nullable Boolean askAgain,
-    @Nullable Boolean codeNeeded) {}
+    @Nullable Boolean codeNeeded,
+    @Nullable Boolean unknownWork) {}

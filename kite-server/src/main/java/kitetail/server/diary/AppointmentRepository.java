@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
  * Appointments. That no chair is booked twice is for the database to refuse, whoever asks at once.
  */
 @Repository
-class AppointmentRepository {
+public class AppointmentRepository {
   private static final String SELECT =
       """
       select a.id, a.version, a.starts_at, a.ends_at, a.note, c.id as client_id, c.name as client_name,
@@ -55,7 +55,7 @@ class AppointmentRepository {
       @Nullable Long planVersion) {}
 
   /** What is to be booked. */
-  record Slot(
+  public record Slot(
       long personId,
       long clientId,
       @Nullable Long planId,
@@ -101,7 +101,7 @@ class AppointmentRepository {
   }
 
   @Transactional
-  long book(long shopId, Slot s) {
+  public long book(long shopId, Slot s) {
     try {
       return db.sql(
               """

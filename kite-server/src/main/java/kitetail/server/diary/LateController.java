@@ -1,15 +1,7 @@
 package kitetail.server.diary;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotEmpty;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.time.OffsetDateTime;
-import java.time.ZoneId;
-import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
-import kitetail.chair.RunningLate;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
 import kitetail.server.security.Right;
@@ -20,92 +12,28 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A chair that runs late: what it does to the appointments after it, first on paper. */
+/** A chair that runs late, first on paper. */
 @RestController
 class LateController {
-  private final AppointmentRepository appointments;
-  private final Booker booker;
+  private final Late late;
 
-  LateController(AppointmentRepository appointments, Booker booker) {
-    this.appointments = appointments;
-    this.booker = booker;
+  LateController(Late late) {
+    this.late = late;
   }
-
-  /**
-   * @param version of the appointment the paper was made of
-   */
-  record PushedRow(
-      @NotNull(message = "must be given") Long id,
-      @NotNull(message = "must be given") Long version,
-      String clientName,
-      OffsetDateTime wasAt,
-      @NotNull(message = "must be given") OffsetDateTime startsAt,
-      @NotNull(message = "must be given") OffsetDateTime endsAt) {}
-
-  record Pushed(
-      @NotNull(message = "must be given") Long personId,
-      @NotEmpty(message = "must be given") @Size(max = 50, message = "allowed 1 to 50")
-          List<@Valid PushedRow> rows) {}
-
-  record LateRows(long personId, List<PushedRow> rows) {}
 
   /** What moves when a chair is free only then; nothing is changed. */
   @GetMapping("/api/diary/late")
-  LateRows late(
+  Late.LateRows late(
       @AuthenticationPrincipal Person me,
       @RequestParam long personId,
       @RequestParam OffsetDateTime freeAt) {
-    booker.chair(me, personId);
-    ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
-    // What is in the chair runs late itself and is not pushed: an appointment begun an hour or more
-    // before is that one.
-    OffsetDateTime end =
-        freeAt
-            .atZoneSameInstant(zone)
-            .toLocalDate()
-            .plusDays(1)
-            .atStartOfDay(zone)
-            .toOffsetDateTime();
-    Map<Long, AppointmentRepository.Appointment> coming =
-        appointments.after(me.shopId(), personId, freeAt, end).stream()
-            .collect(Collectors.toMap(AppointmentRepository.Appointment::id, a -> a));
-    return new LateRows(
-        personId,
-        RunningLate.pushed(
-                freeAt.toInstant(),
-                coming.values().stream()
-                    .map(
-                        a ->
-                            new RunningLate.Slot(
-                                a.id(), a.startsAt().toInstant(), a.endsAt().toInstant()))
-                    .toList())
-            .stream()
-            .map(s -> row(coming.get(s.id()), s, zone))
-            .toList());
-  }
-
-  private static PushedRow row(
-      AppointmentRepository.Appointment a, RunningLate.Slot s, ZoneId zone) {
-    return new PushedRow(
-        a.id(),
-        a.version(),
-        a.clientName(),
-        a.startsAt(),
-        s.from().atZone(zone).toOffsetDateTime(),
-        s.to().atZone(zone).toOffsetDateTime());
+    return late.onPaper(me, personId, freeAt);
   }
 
   /** Moves all of them, or none when one was changed meanwhile. */
   @Needs(Right.BOOK)
   @PostMapping("/api/diary/late")
-  LateRows push(@AuthenticationPrincipal Person me, @Valid @RequestBody Pushed p) {
-    booker.chair(me, p.personId());
-    appointments.push(
-        me.shopId(),
-        p.personId(),
-        p.rows().stream()
-            .map(r -> new AppointmentRepository.Move(r.id(), r.version(), r.startsAt(), r.endsAt()))
-            .toList());
-    return new LateRows(p.personId(), p.rows());
+  Late.LateRows push(@AuthenticationPrincipal Person me, @Valid @RequestBody Late.Pushed p) {
+    return late.push(me, p);
   }
 }

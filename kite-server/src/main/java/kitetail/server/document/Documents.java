@@ -1,4 +1,4 @@
-package kitetail.server.answer;
+package kitetail.server.document;
 
 import kitetail.chair.Entry;
 import kitetail.formats.json.ChairJson;
@@ -9,6 +9,8 @@ import kitetail.plan.SitDown;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
@@ -45,14 +47,27 @@ class Documents {
     }
   }
 
+  /** A plan, or the name of one that is known ({@code {"work": "…"}}). */
+  private static Plan plan(JsonNode tree, Works works) {
+    if (tree.size() == 1 && tree.path("work").isString()) {
+      return works.named(tree.path("work").asString());
+    }
+    Plan read = PlanJson.read(tree);
+    if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes r
+        && r.getResponse() != null) {
+      r.getResponse().addHeader(Works.HEADER, works.keep(tree, read));
+    }
+    return read;
+  }
+
   @Bean
-  JsonMapperBuilderCustomizer readAndSpelt() {
+  JsonMapperBuilderCustomizer readAndSpelt(Works works) {
     return b -> {
       PlanJson.spell(b);
       b.disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
           .addModule(
               new SimpleModule("documents")
-                  .addDeserializer(Plan.class, new Read<>(Plan.class, PlanJson::read))
+                  .addDeserializer(Plan.class, new Read<>(Plan.class, t -> plan(t, works)))
                   .addDeserializer(SitDown.class, new Read<>(SitDown.class, SitDownJson::read))
                   .addDeserializer(Entry.class, new Read<>(Entry.class, ChairJson::entry)));
     };

@@ -60,6 +60,13 @@ class Problems {
   }
 
   @ExceptionHandler
+  ProblemDetail unknown(UnknownWorkException e) {
+    ProblemDetail p = ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
+    p.setProperty("unknownWork", true);
+    return p;
+  }
+
+  @ExceptionHandler
   ProblemDetail invalid(MethodArgumentNotValidException e) {
     return fields(e.getFieldErrors().stream().map(Problems::constraint).toList());
   }
@@ -72,6 +79,9 @@ class Problems {
       }
       if (t instanceof PlanProblemException p) {
         return plan(p);
+      }
+      if (t instanceof UnknownWorkException u) {
+        return unknown(u);
       }
       if (t instanceof InvalidFormatException f && f.getTargetType().isEnum()) {
         return fields(List.of(choice(f)));

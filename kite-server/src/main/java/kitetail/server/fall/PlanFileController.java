@@ -1,29 +1,10 @@
 package kitetail.server.fall;
 
-import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import kitetail.fall.Fall;
-import kitetail.formats.json.Families;
-import kitetail.formats.look.FallGlb;
-import kitetail.formats.look.LookSvg;
-import kitetail.formats.look.ProfileCsv;
-import kitetail.formats.picture.View;
-import kitetail.formats.sheet.CutSheet;
-import kitetail.formats.sheet.DetailedSheet;
 import kitetail.formats.sheet.Paper;
-import kitetail.formats.sheet.Sheet;
-import kitetail.formats.sheet.SheetSvg;
-import kitetail.formats.words.Units;
-import kitetail.growth.Worn;
-import kitetail.head.Walk;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
-import kitetail.server.error.FieldException;
-import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
-import kitetail.server.warm.Warms;
-import org.springframework.core.annotation.Order;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -36,112 +17,69 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** A kept plan as files to take away: the cut sheet, the fallen shape and its drawings. */
+/** A kept plan as files to take away. */
 @RestController
-@RequestMapping("/api")
-@Order(7)
+@RequestMapping("/api/plans/{id}")
 @EngineWork
-class PlanFileController implements Warms {
-  private final Falls falls;
-  private final Heads heads;
+class PlanFileController {
+  private final PlanFiles files;
   private final PlanRepository plans;
 
-  PlanFileController(Falls falls, Heads heads, PlanRepository plans) {
-    this.falls = falls;
-    this.heads = heads;
+  PlanFileController(PlanFiles files, PlanRepository plans) {
+    this.files = files;
     this.plans = plans;
   }
 
-  /** {@code paper}: a4 or letter; {@code form}: page, on one page, or detailed. */
-  @GetMapping(value = "/plans/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> sheet(
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
-      @RequestParam(defaultValue = "a4") String paper,
-      @RequestParam(defaultValue = "page") String form) {
-    Sheet sheet = sheet(me, id);
-    byte[] pdf =
-        switch (form) {
-          case "page" -> CutSheet.pdf(sheet, paper(paper));
-          case "detailed" -> DetailedSheet.pdf(sheet, paper(paper));
-          default -> throw new FieldException("form", form, "allowed page, detailed");
-        };
-    return file(pdf, "cut-sheet-" + id + ".pdf");
+      @RequestParam(defaultValue = "a4") Paper paper,
+      @RequestParam(defaultValue = "page") PlanFiles.Form form) {
+    PlanRepository.Stored s = plans.get(me.shopId(), id);
+    return file(
+        files.pdf(s.plan(), me.reads(), s.clientName(), paper, form), "cut-sheet-" + id + ".pdf");
   }
 
-  @GetMapping(value = "/plans/{id}/sheet.svg", produces = "image/svg+xml")
+  @GetMapping(value = "/sheet.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> sheetSvg(
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
-      @RequestParam(defaultValue = "a4") String paper) {
-    return file(utf8(SheetSvg.of(sheet(me, id), paper(paper))), "cut-sheet-" + id + ".svg");
-  }
-
-  private static Paper paper(String name) {
-    return Arrays.stream(Paper.values())
-        .filter(p -> p.name().equalsIgnoreCase(name))
-        .findFirst()
-        .orElseThrow(() -> new FieldException("paper", name, "allowed a4, letter"));
-  }
-
-  private Sheet sheet(Person me, long id) {
+      @RequestParam(defaultValue = "a4") Paper paper) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
-    return sheet(s.plan(), me.reads(), s.clientName());
+    return file(files.svg(s.plan(), me.reads(), s.clientName(), paper), "cut-sheet-" + id + ".svg");
   }
 
-  @Override
-  public void warm() {
-    Plan first = Families.all().values().iterator().next();
-    CutSheet.pdf(sheet(first, Units.CM, ""), Paper.A4);
-  }
-
-  private Sheet sheet(Plan plan, Units units, String who) {
-    Falls.Drawn on = falls.sheet(plan.head());
-    Fall fall = Worn.fall(plan, on.stand(), 0);
-    byte[] fallen = on.picture().png(fall, View.CORNER, Sheet.PICTURE_WIDTH, Sheet.PICTURE_HEIGHT);
-    return new Sheet(plan, heads.run(plan), heads.seamed(plan), fallen, units, who);
-  }
-
-  @GetMapping(value = "/plans/{id}/fall.glb", produces = "model/gltf-binary")
+  @GetMapping(value = "/fall.glb", produces = "model/gltf-binary")
   ResponseEntity<byte[]> glb(
       @AuthenticationPrincipal Person me,
       @PathVariable long id,
       @RequestParam(defaultValue = "0") double week) {
-    Worn w = stored(me, id, week);
-    return file(FallGlb.of(w.fall()), "plan-" + id + ".glb");
+    return file(files.glb(plan(me, id), week), "plan-" + id + ".glb");
   }
 
-  @GetMapping(value = "/plans/{id}/silhouettes.svg", produces = "image/svg+xml")
+  @GetMapping(value = "/silhouettes.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> silhouettes(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(utf8(LookSvg.silhouettes(stored(me, id, 0))), "silhouettes-" + id + ".svg");
+    return file(files.silhouettes(plan(me, id)), "silhouettes-" + id + ".svg");
   }
 
-  @GetMapping(value = "/plans/{id}/scalp-map.svg", produces = "image/svg+xml")
+  @GetMapping(value = "/scalp-map.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> scalpMap(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(utf8(LookSvg.scalpMap(stored(me, id, 0))), "scalp-map-" + id + ".svg");
+    return file(files.scalpMap(plan(me, id)), "scalp-map-" + id + ".svg");
   }
 
-  @GetMapping(value = "/plans/{id}/profile.svg", produces = "image/svg+xml")
+  @GetMapping(value = "/profile.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> profile(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(
-        utf8(LookSvg.profile(stored(me, id, 0), Walk.Kind.CENTRE, me.reads())),
-        "profile-" + id + ".svg");
+    return file(files.profileSvg(plan(me, id), me.reads()), "profile-" + id + ".svg");
   }
 
-  @GetMapping(value = "/plans/{id}/profile.csv", produces = "text/csv")
+  @GetMapping(value = "/profile.csv", produces = "text/csv")
   ResponseEntity<byte[]> csv(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    return file(utf8(ProfileCsv.of(stored(me, id, 0))), "profile-" + id + ".csv");
+    return file(files.profileCsv(plan(me, id)), "profile-" + id + ".csv");
   }
 
-  private Worn stored(Person me, long id, double week) {
-    return falls.of(
-        plans.get(me.shopId(), id).plan(),
-        FieldException.within("week", week, 0, Worn.MOST_WEEKS),
-        false);
-  }
-
-  private static byte[] utf8(String s) {
-    return s.getBytes(StandardCharsets.UTF_8);
+  private Plan plan(Person me, long id) {
+    return plans.get(me.shopId(), id).plan();
   }
 
   private static ResponseEntity<byte[]> file(byte[] body, String name) {

@@ -65,16 +65,17 @@ class FamilyController {
   @PutMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void save(@AuthenticationPrincipal Person me, @PathVariable String id, @RequestBody Plan plan) {
-    Plan p = plan;
-    if (p.family() == null || !p.family().id().equals(id)) {
+    if (plan.family() == null || !plan.family().id().equals(id)) {
       throw new FieldException(
-          "$.family.id", p.family() == null ? "nothing" : p.family().id(), "it must be " + id);
+          "$.family.id",
+          plan.family() == null ? "nothing" : plan.family().id(),
+          "it must be " + id);
     }
     if (Families.all().containsKey(id)) {
       throw new FieldException("$.family.id", id, "this one ships; save it under another id");
     }
-    heads.fitted(p.head());
-    own.save(me.shopId(), p, OffsetDateTime.now(clock));
+    heads.check(plan);
+    own.save(me.shopId(), plan, OffsetDateTime.now(clock));
   }
 
   @Needs(Right.SHOP)

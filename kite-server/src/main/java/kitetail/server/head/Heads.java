@@ -41,6 +41,13 @@ public class Heads {
     return fitted.get(spec, Head::of);
   }
 
+  /**
+   * @throws kitetail.head.HeadMeasureException when no head has a plan's measures
+   */
+  public void check(Plan plan) {
+    fitted(plan.head());
+  }
+
   public Ready of(HeadSpec spec) {
     return kept.get(
         spec,

@@ -2,6 +2,7 @@ package kitetail.server.head;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.ExecutionException;
@@ -113,8 +114,15 @@ public final class Kept<K, V> {
   }
 
   public boolean has(K key) {
+    return known(key).isPresent();
+  }
+
+  /** The value if it is there already. */
+  public Optional<V> known(K key) {
     CompletableFuture<V> there = values.getIfPresent(key);
-    return there != null && there.isDone();
+    return there != null && there.isDone() && !there.isCompletedExceptionally()
+        ? Optional.of(there.join())
+        : Optional.empty();
   }
 
   /**

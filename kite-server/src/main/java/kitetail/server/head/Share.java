@@ -26,7 +26,9 @@ public enum Share {
   SITTING(2, 1500),
   GRIDS(2, 860),
   RINGS(1, 12),
-  COSTS(0.2, 4);
+  COSTS(0.2, 4),
+  /** Plans as they are on the pages that are open. */
+  WORKS(1, 60);
 
   private final double percent;
   private final int kilobytes;

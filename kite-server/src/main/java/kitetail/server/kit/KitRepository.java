@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 
 /** Tools of a shop, each with its log. */
 @Repository
-class KitRepository {
+public class KitRepository {
   /** Care goes by what was done lately; older entries stay in the records. */
   private static final int LOOKED_BACK_DAYS = 400;
 
@@ -54,7 +54,8 @@ class KitRepository {
         .list();
   }
 
-  long add(long shopId, Tool kind, String name, Double mm, String note, OffsetDateTime now) {
+  public long add(
+      long shopId, Tool kind, String name, @Nullable Double mm, String note, OffsetDateTime now) {
     return db.sql(
             """
             insert into kit (shop_id, kind, name, measured_mm, note, created_at)

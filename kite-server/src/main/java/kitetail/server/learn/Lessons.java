@@ -4,6 +4,8 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import kitetail.formats.answer.Lesson;
+import kitetail.formats.words.Units;
 import kitetail.hair.StartingHair;
 import kitetail.hair.WetDry;
 import kitetail.head.Place;
@@ -61,8 +63,20 @@ public class Lessons {
     return Learnt.of(past, taped);
   }
 
+  /** The same, each in words beside what the last sit-down holds. */
+  List<Lesson> told(long shopId, long clientId, Units units) {
+    WetDry own = sitDowns.latest(shopId, clientId).hair().wetDry();
+    return Lesson.of(of(shopId, clientId), own, units);
+  }
+
+  /** A visit's plan against what was measured. */
+  VisitLengths lengths(long shopId, long visitId) {
+    VisitRepository.Row visit = visits.get(shopId, visitId);
+    return VisitLengths.of(visit, past(shopId, visit));
+  }
+
   /** One visit with its plan worked out. */
-  Learnt.Past past(long shopId, VisitRepository.Row visit) {
+  private Learnt.Past past(long shopId, VisitRepository.Row visit) {
     Plan cut = visits.plan(shopId, visit.id());
     return new Learnt.Past(
         visit.finishedAt().toInstant(), heads.run(cut), sittings.ofVisit(shopId, visit.id()));

@@ -30,10 +30,6 @@ public record NewPerson(
     @Nullable Role role) {
   public PeopleRepository.New with(Role as, PasswordEncoder encoder) {
     return new PeopleRepository.New(
-        name.strip(),
-        signIn,
-        encoder.encode(password),
-        as.name(),
-        (units == null ? Units.CM : units).name());
+        name.strip(), signIn, encoder.encode(password), as, units == null ? Units.CM : units);
   }
 }

@@ -92,9 +92,9 @@ class PeopleController {
                         r.id(),
                         r.name(),
                         r.signIn(),
-                        Role.valueOf(r.role()),
+                        r.role(),
                         r.disabledAt(),
-                        me.is().minds(Role.valueOf(r.role())),
+                        me.is().minds(r.role()),
                         r.id() == me.id()))
             .toList(),
         Arrays.stream(Role.values()).filter(me.is()::minds).toList());
@@ -115,15 +115,15 @@ class PeopleController {
   void change(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Changed c) {
     PeopleRepository.Row now = people.get(me.shopId(), id);
-    minds(me, Role.valueOf(now.role()));
+    minds(me, now.role());
     minds(me, c.role());
     if (!now.name().equals(c.name().strip())) {
       people.rename(me.shopId(), id, c.name().strip());
     }
     boolean disabled = now.disabledAt() != null;
-    if (!now.role().equals(c.role().name()) || disabled != c.disabled()) {
+    if (now.role() != c.role() || disabled != c.disabled()) {
       OffsetDateTime at = c.disabled() ? OffsetDateTime.now(clock) : null;
-      people.set(me.shopId(), id, c.role().name(), at);
+      people.set(me.shopId(), id, c.role(), at);
     }
   }
 
@@ -138,7 +138,7 @@ class PeopleController {
       @PathVariable long id,
       @Valid @RequestBody NewPassword p) {
     PeopleRepository.Row now = people.get(me.shopId(), id);
-    minds(me, Role.valueOf(now.role()));
+    minds(me, now.role());
     Passwords.check("$.password", p.password(), now.signIn(), now.name());
     persons.password(id, encoder.encode(p.password()));
     second.off(id);

@@ -2,8 +2,12 @@ package kitetail.server.people;
 
 import java.time.OffsetDateTime;
 import java.util.List;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.Units;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
+import kitetail.server.security.Role;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -21,10 +25,10 @@ public class PeopleRepository {
   /**
    * @param disabledAt since when they are shut out; null while they are not
    */
-  record Row(long id, String name, String signIn, String role, OffsetDateTime disabledAt) {}
+  record Row(long id, String name, String signIn, Role role, @Nullable OffsetDateTime disabledAt) {}
 
   /** Somebody new. */
-  public record New(String name, String signIn, String passwordHash, String role, String units) {}
+  public record New(String name, String signIn, String passwordHash, Role role, Units units) {}
 
   List<Row> ofShop(long shopId) {
     return db.sql(
@@ -58,8 +62,8 @@ public class PeopleRepository {
           .param("name", p.name())
           .param("signIn", p.signIn())
           .param("hash", p.passwordHash())
-          .param("role", p.role())
-          .param("units", p.units())
+          .param("role", p.role().name())
+          .param("units", p.units().name())
           .query(Long.class)
           .single();
     } catch (DuplicateKeyException e) {
@@ -77,7 +81,7 @@ public class PeopleRepository {
 
   /** Gives somebody a role, shuts them out or lets them in again, and ends their sessions. */
   @Transactional
-  public void set(long shopId, long id, String role, OffsetDateTime disabledAt) {
+  public void set(long shopId, long id, Role role, @Nullable OffsetDateTime disabledAt) {
     db.sql("select id from shop where id = :shop for update")
         .param("shop", shopId)
         .query()
@@ -88,7 +92,7 @@ public class PeopleRepository {
               feed = case when cast(:disabledAt as timestamptz) is null then feed end
             where shop_id = :shop and id = :id
             """)
-        .param("role", role)
+        .param("role", role.name())
         .param("disabledAt", disabledAt)
         .param("shop", shopId)
         .param("id", id)
@@ -101,7 +105,9 @@ public class PeopleRepository {
             .single();
     if (!owned) {
       throw new FieldException(
-          "$.role", role, "allowed while another owner stays: a shop without one locks itself out");
+          "$.role",
+          PlanJson.name(role),
+          "allowed while another owner stays: a shop without one locks itself out");
     }
   }
 }

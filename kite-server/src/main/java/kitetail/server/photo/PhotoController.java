@@ -54,7 +54,7 @@ class PhotoController {
   }
 
   private boolean agreed(Person me, long clientId) {
-    return sitDowns.latest(me.shopId(), clientId).cautions().consent().photos();
+    return sitDowns.latest(me.shopId(), clientId).photosAgreed();
   }
 
   /**

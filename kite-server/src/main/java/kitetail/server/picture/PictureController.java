@@ -3,17 +3,10 @@ package kitetail.server.picture;
 import java.time.Duration;
 import kitetail.formats.picture.Light;
 import kitetail.formats.picture.View;
-import kitetail.growth.Worn;
-import kitetail.hair.Hair;
-import kitetail.hair.StartingHair;
-import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
-import kitetail.plan.SitDown;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
-import kitetail.server.error.FieldException;
-import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.proposal.Proposals;
 import kitetail.server.security.Person;
@@ -34,14 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @EngineWork
 class PictureController {
-  private static final int MIN = 40;
-  private static final int MAX = 1200;
-
   private final PlanRepository plans;
   private final VisitRepository visits;
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
-  private final Heads heads;
   private final Stills stills;
   private final Proposals proposals;
 
@@ -50,14 +39,12 @@ class PictureController {
       VisitRepository visits,
       ClientRepository clients,
       SitDownRepository sitDowns,
-      Heads heads,
       Stills stills,
       Proposals proposals) {
     this.plans = plans;
     this.visits = visits;
     this.clients = clients;
     this.sitDowns = sitDowns;
-    this.heads = heads;
     this.stills = stills;
     this.proposals = proposals;
   }
@@ -74,12 +61,14 @@ class PictureController {
       @RequestParam(defaultValue = "0") double week,
       @RequestParam(defaultValue = "day") Light light) {
     Plan plan = plans.get(me.shopId(), id).plan();
+    Stills.Frame frame = new Stills.Frame(view, width, height);
     if (before) {
-      return today(plan.head(), plan.hair(), plan.start(), view, width, height);
+      return kept(stills.before(plan, frame));
     }
-    return coat.equals("length")
-        ? map(plan, view, width, height)
-        : still(plan, week, view, width, height, light);
+    return kept(
+        coat.equals("length")
+            ? stills.lengths(plan, frame)
+            : stills.worn(plan, week, frame, light));
   }
 
   @GetMapping(value = "/api/visits/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
@@ -89,7 +78,8 @@ class PictureController {
       @RequestParam(defaultValue = "right") View view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
-    return still(visits.plan(me.shopId(), id), 0, view, width, height, Light.DAY);
+    Plan cut = visits.plan(me.shopId(), id);
+    return kept(stills.worn(cut, 0, new Stills.Frame(view, width, height), Light.DAY));
   }
 
   /** A shape on this client's own head and hair, before a plan is made of it. */
@@ -104,7 +94,8 @@ class PictureController {
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
     clients.get(me.shopId(), id);
-    return still(proposals.plan(me, id, family), 0, view, width, height, Light.DAY);
+    Plan shown = proposals.plan(me, id, family);
+    return kept(stills.worn(shown, 0, new Stills.Frame(view, width, height), Light.DAY));
   }
 
   /** A head with the hair it had when it sat down. */
@@ -115,36 +106,9 @@ class PictureController {
       @RequestParam(defaultValue = "right") View view,
       @RequestParam(defaultValue = "240") int width,
       @RequestParam(defaultValue = "300") int height) {
-    SitDown s = sitDowns.get(me.shopId(), id).sitDown();
-    return today(s.head(), s.hair(), s.start(), view, width, height);
-  }
-
-  /** Hair before anything is cut. */
-  private ResponseEntity<byte[]> today(
-      HeadSpec head, Hair hair, StartingHair start, View view, int width, int height) {
-    sized(width, height);
-    return kept(stills.uncut(head, hair, start, view, width, height));
-  }
-
-  private ResponseEntity<byte[]> still(
-      Plan plan, double week, View view, int width, int height, Light light) {
-    sized(width, height);
-    FieldException.within("week", week, 0, Worn.MOST_WEEKS);
-    return kept(stills.png(plan, week, view, width, height, light));
-  }
-
-  /** Painted with its lengths instead. */
-  private ResponseEntity<byte[]> map(Plan plan, View view, int width, int height) {
-    sized(width, height);
-    double[] lengths = heads.run(plan).afterMm();
-    return kept(heads.seamed(plan).png(lengths, view, width, height, null));
-  }
-
-  private static void sized(int width, int height) {
-    if (width < MIN || width > MAX || height < MIN || height > MAX) {
-      throw new FieldException(
-          "width, height", width + " × " + height, "allowed " + MIN + " to " + MAX + " each");
-    }
+    return kept(
+        stills.before(
+            sitDowns.get(me.shopId(), id).sitDown(), new Stills.Frame(view, width, height)));
   }
 
   private static ResponseEntity<byte[]> kept(byte[] png) {

@@ -13,7 +13,10 @@ import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
 import kitetail.plan.Plan;
+import kitetail.plan.SitDown;
+import kitetail.server.error.FieldException;
 import kitetail.server.fall.Falls;
+import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
 import kitetail.server.head.Share;
 import kitetail.server.plan.PlanRepository;
@@ -36,39 +39,79 @@ class Stills implements Warms {
   /**
    * @param of a plan some weeks on, or hair nobody has cut yet
    */
-  private record Key(Record of, View view, int width, int height, Light light) {}
+  private record Key(Record of, Frame frame, Light light) {}
 
   private final Kept<At, Fall> fallen = new Kept<>(Share.FALLS);
   private final Kept<Key, byte[]> kept = new Kept<>(Share.STILLS, b -> b.length);
   private final Falls falls;
+  private final Heads heads;
   private final PlanRepository plans;
   private final Clock clock;
 
-  Stills(Falls falls, PlanRepository plans, Clock clock) {
+  Stills(Falls falls, Heads heads, PlanRepository plans, Clock clock) {
     this.falls = falls;
+    this.heads = heads;
     this.plans = plans;
     this.clock = clock;
   }
 
-  byte[] png(Plan plan, double week, View view, int width, int height, Light light) {
+  /** How large, and from where. */
+  record Frame(View view, int width, int height) {
+    private static final int MIN = 40;
+    private static final int MAX = 1200;
+
+    /**
+     * @throws FieldException when a size is out of range
+     */
+    Frame {
+      if (width < MIN || width > MAX || height < MIN || height > MAX) {
+        throw new FieldException(
+            "width, height", width + " × " + height, "allowed " + MIN + " to " + MAX + " each");
+      }
+    }
+  }
+
+  /**
+   * A plan as it is worn so many weeks on.
+   *
+   * @throws FieldException when the week is out of range
+   */
+  byte[] worn(Plan plan, double week, Frame frame, Light light) {
+    FieldException.within("week", week, 0, Worn.MOST_WEEKS);
     At at = new At(plan, week);
     return kept.get(
-        new Key(at, view, width, height, light),
+        new Key(at, frame, light),
         k -> {
           Falls.Drawn on = falls.still(plan.head());
           Fall fall = fallen.get(at, a -> Worn.fall(plan, on.stand(), week));
-          return on.picture().png(fall, view, width, height, light);
+          return on.picture().png(fall, frame.view(), frame.width(), frame.height(), light);
         });
   }
 
-  /** Hair as it came in. */
-  byte[] uncut(HeadSpec head, Hair hair, StartingHair start, View view, int width, int height) {
+  /** A plan's hair before anything of it is cut. */
+  byte[] before(Plan plan, Frame frame) {
+    return uncut(plan.head(), plan.hair(), plan.start(), frame);
+  }
+
+  /** The hair somebody sat down with. */
+  byte[] before(SitDown s, Frame frame) {
+    return uncut(s.head(), s.hair(), s.start(), frame);
+  }
+
+  private byte[] uncut(HeadSpec head, Hair hair, StartingHair start, Frame frame) {
     return kept.get(
-        new Key(new Uncut(head, hair, start), view, width, height, Light.DAY),
+        new Key(new Uncut(head, hair, start), frame, Light.DAY),
         k -> {
           Fall fall = falls.uncut(head, hair, start);
-          return falls.still(head).picture().png(fall, view, width, height);
+          return falls.still(head).picture().png(fall, frame.view(), frame.width(), frame.height());
         });
+  }
+
+  /** A plan's head painted with its lengths. */
+  byte[] lengths(Plan plan, Frame frame) {
+    return heads
+        .seamed(plan)
+        .png(heads.run(plan).afterMm(), frame.view(), frame.width(), frame.height(), null);
   }
 
   /**
@@ -82,6 +125,6 @@ class Stills implements Warms {
                 .map(PlanRepository.Stored::plan),
             Families.all().values().stream().limit(FEW))
         .limit(MOST)
-        .forEach(p -> png(p, 0, View.RIGHT, 240, 270, Light.DAY));
+        .forEach(p -> worn(p, 0, new Frame(View.RIGHT, 240, 270), Light.DAY));
   }
 }

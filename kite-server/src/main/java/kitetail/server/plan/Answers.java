@@ -35,6 +35,16 @@ public class Answers implements Warms {
     }
   }
 
+  /** The bytes of {@link Binary#head}. */
+  byte[] head(Plan plan) {
+    return Binary.head(heads.of(plan).picture());
+  }
+
+  /** The bytes of {@link Binary#seams}: cut along the borders of its sections. */
+  byte[] seams(Plan plan) {
+    return Binary.seams(heads.of(plan).picture().scalpMesh(), heads.seamed(plan).scalpMesh());
+  }
+
   /** The bytes of {@link Binary#outcome}, with words in the units of who asks. */
   public byte[] of(Plan plan, Units units) {
     Outcome o = heads.run(plan);

@@ -2,18 +2,14 @@ package kitetail.server.plan;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.OffsetDateTime;
-import java.util.Arrays;
-import java.util.List;
-import java.util.stream.IntStream;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
-import kitetail.formats.picture.LengthRamp;
-import kitetail.hair.HairColour;
-import kitetail.hair.SkinTone;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
+import kitetail.server.document.Works;
 import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
 import org.springframework.http.CacheControl;
@@ -37,21 +33,27 @@ class PlanController {
   private final PlanRepository plans;
   private final Heads heads;
   private final Answers answers;
+  private final Works works;
   private final Clock clock;
 
-  PlanController(PlanRepository plans, Heads heads, Answers answers, Clock clock) {
+  PlanController(PlanRepository plans, Heads heads, Answers answers, Works works, Clock clock) {
     this.plans = plans;
     this.heads = heads;
     this.answers = answers;
+    this.works = works;
     this.clock = clock;
   }
 
+  /**
+   * @param work what the document may be called instead of being sent again
+   */
   record PlanView(
       long id,
       long clientId,
       String clientName,
       long version,
       OffsetDateTime updatedAt,
+      String work,
       Plan document) {}
 
   record Save(
@@ -60,23 +62,9 @@ class PlanController {
 
   record Saved(long version) {}
 
-  /** What lengths and hair levels are painted in. */
-  private static List<String> skinDepths() {
-    return IntStream.rangeClosed(1, 10)
-        .mapToObj(d -> String.format("#%06x", new SkinTone(d, 0).rgb()))
-        .toList();
-  }
-
-  private static List<String> hairLevels() {
-    return Arrays.stream(HairColour.levels()).mapToObj(c -> String.format("#%06x", c)).toList();
-  }
-
-  record Ramp(
-      double[] levelsMm, List<String> colours, List<String> hairLevels, List<String> skinDepths) {}
-
   @GetMapping("/ramp")
   Ramp ramp() {
-    return new Ramp(LengthRamp.levelsMm(), LengthRamp.hex(), hairLevels(), skinDepths());
+    return Ramp.USED;
   }
 
   @GetMapping(value = "/schema/plan-4.schema.json", produces = "application/schema+json")
@@ -92,29 +80,36 @@ class PlanController {
   @GetMapping("/plans/{id}")
   PlanView one(@AuthenticationPrincipal Person me, @PathVariable long id) {
     PlanRepository.Stored s = plans.get(me.shopId(), id);
-    return new PlanView(s.id(), s.clientId(), s.clientName(), s.version(), s.updatedAt(), s.plan());
+    return new PlanView(
+        s.id(),
+        s.clientId(),
+        s.clientName(),
+        s.version(),
+        s.updatedAt(),
+        works.keep(s.plan()),
+        s.plan());
   }
 
   @PutMapping("/plans/{id}")
   Saved save(
       @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Save s) {
-    Plan plan = s.document();
-    heads.fitted(plan.head());
-    return new Saved(plans.save(me.shopId(), id, s.version(), plan, OffsetDateTime.now(clock)));
+    heads.check(s.document());
+    return new Saved(
+        plans.save(me.shopId(), id, s.version(), s.document(), OffsetDateTime.now(clock)));
   }
 
   /** The drawn head of a plan: bust and scalp meshes. */
   @EngineWork
   @PostMapping(value = "/head", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] head(@RequestBody Plan plan) {
-    return Binary.head(heads.of(plan).picture());
+    return answers.head(plan);
   }
 
   /** The scalp of a plan's head cut along the borders of its sections. */
   @EngineWork
   @PostMapping(value = "/seams", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
   byte[] seams(@RequestBody Plan plan) {
-    return Binary.seams(heads.of(plan).picture().scalpMesh(), heads.seamed(plan).scalpMesh());
+    return answers.seams(plan);
   }
 
   /** What comes of a plan: numbers, words and the length at every scalp vertex. */
@@ -127,8 +122,7 @@ class PlanController {
   @GetMapping(value = "/plans/{id}/document.json", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<byte[]> document(@AuthenticationPrincipal Person me, @PathVariable long id) {
     return file(
-        PlanJson.write(plans.get(me.shopId(), id).plan())
-            .getBytes(java.nio.charset.StandardCharsets.UTF_8),
+        PlanJson.write(plans.get(me.shopId(), id).plan()).getBytes(StandardCharsets.UTF_8),
         "plan-" + id + ".json");
   }
 

@@ -3,9 +3,6 @@ package kitetail.server.proposal;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
-import kitetail.formats.answer.RankingView;
-import kitetail.formats.words.AdviceWords;
-import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
 import kitetail.server.answer.Added;
 import kitetail.server.answer.EngineWork;
@@ -77,12 +74,7 @@ class ProposalController {
       @AuthenticationPrincipal Person me, @PathVariable long id) {
     clients.get(me.shopId(), id);
     List<Plan> all = families.all(me.shopId());
-    AdviceWords words = new AdviceWords(new Words(me.reads()));
-    return lines.of(
-        out ->
-            out.line(
-                RankingView.of(
-                    proposals.ranked(me, id, all, n -> out.done(n, all.size())), words)));
+    return lines.of(out -> out.line(proposals.ranking(me, id, all, n -> out.done(n, all.size()))));
   }
 
   @EngineWork
@@ -92,12 +84,12 @@ class ProposalController {
   Added add(
       @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
     clients.get(me.shopId(), clientId);
-    CutToday.check(sitDowns.latest(me.shopId(), clientId).cautions());
+    CutToday.check(sitDowns.latest(me.shopId(), clientId));
     Plan plan = n.document();
     if (plan == null) {
       plan = proposals.plan(me, clientId, n.family());
     } else {
-      heads.fitted(plan.head());
+      heads.check(plan);
     }
     return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
   }

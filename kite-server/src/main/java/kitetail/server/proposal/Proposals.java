@@ -8,7 +8,10 @@ import kitetail.fit.Planner;
 import kitetail.fit.Ranking;
 import kitetail.fit.Reach;
 import kitetail.fit.Tidied;
+import kitetail.formats.answer.RankingView;
 import kitetail.formats.json.Todays;
+import kitetail.formats.words.AdviceWords;
+import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
 import kitetail.plan.School;
 import kitetail.plan.SitDown;
@@ -64,7 +67,7 @@ public class Proposals {
   }
 
   /** Best first, behind today's cut; {@code done} is told how many families are fitted. */
-  List<Ranking.Ranked> ranked(Person me, long clientId, List<Plan> all, IntConsumer done) {
+  RankingView ranking(Person me, long clientId, List<Plan> all, IntConsumer done) {
     SitDown client = sitDowns.latest(me.shopId(), clientId);
     School school = schools.of(me.id());
     List<Plan> worked = all.stream().map(p -> worked(p, school)).toList();
@@ -72,7 +75,7 @@ public class Proposals {
     List<Ranking.Ranked> out = new ArrayList<>();
     out.add(Ranking.of(today, advice.fit(today), advice.places(client.head())));
     out.addAll(advice.rank(client, worked, done));
-    return List.copyOf(out);
+    return RankingView.of(out, new AdviceWords(new Words(me.reads())));
   }
 
   private static Plan worked(Plan p, School school) {

@@ -1,18 +1,8 @@
 package kitetail.server.school;
 
-import java.util.List;
-import kitetail.fit.Planner;
-import kitetail.formats.json.Families;
-import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.plan.School;
-import kitetail.plan.SitDown;
-import kitetail.remedy.SchoolCosts;
-import kitetail.risk.Hands;
-import kitetail.server.advice.Advice;
 import kitetail.server.answer.EngineWork;
-import kitetail.server.head.Kept;
-import kitetail.server.head.Share;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.proposal.SchoolRepository;
 import kitetail.server.security.Needs;
@@ -32,24 +22,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/school")
 class SchoolController {
-  private static final String SHOWN_ON = "gents-scissor-cut";
-
   private final SchoolRepository schools;
-  private final Advice advice;
-  private final Kept<Priced, List<SchoolCosts.Cost>> costs = new Kept<>(Share.COSTS);
+  private final SchoolBook book;
   private final PlanRepository plans;
 
-  SchoolController(SchoolRepository schools, Advice advice, PlanRepository plans) {
+  SchoolController(SchoolRepository schools, SchoolBook book, PlanRepository plans) {
     this.schools = schools;
-    this.advice = advice;
+    this.book = book;
     this.plans = plans;
   }
-
-  /** {@code minutes}, {@code driftMm} and {@code grams} more than as it is worked now. */
-  record CostRow(String about, String choice, double minutes, double driftMm, double grams) {}
-
-  /** {@code title} of the plan the costs are told of. */
-  record Costs(String title, List<CostRow> ways) {}
 
   @GetMapping
   School mine(@AuthenticationPrincipal Person me) {
@@ -71,30 +52,9 @@ class SchoolController {
    */
   @EngineWork
   @GetMapping("/costs")
-  Costs costs(@AuthenticationPrincipal Person me, @RequestParam(required = false) Long plan) {
-    Plan shown = plan == null ? usual().plan() : plans.get(me.shopId(), plan).plan();
-    School own = schools.of(me.id());
-    return new Costs(
-        shown.title(),
-        costs
-            .get(
-                new Priced(shown, own),
-                k -> SchoolCosts.of(shown, own, advice.few(shown.head()), Hands.USUAL))
-            .stream()
-            .map(
-                c ->
-                    new CostRow(
-                        c.way().about(),
-                        PlanJson.name(c.way().choice()),
-                        c.minutes(),
-                        c.driftMm(),
-                        c.grams()))
-            .toList());
-  }
-
-  private record Priced(Plan plan, School own) {}
-
-  private Planner.Fit usual() {
-    return advice.fit(SitDown.walkIn().planOf(Families.all().get(SHOWN_ON)));
+  SchoolBook.Costs costs(
+      @AuthenticationPrincipal Person me, @RequestParam(required = false) Long plan) {
+    Plan shown = plan == null ? null : plans.get(me.shopId(), plan).plan();
+    return book.costs(shown, schools.of(me.id()));
   }
 }

@@ -14,6 +14,7 @@ import kitetail.care.Consent;
 import kitetail.care.SkinNote;
 import kitetail.formats.card.Contact;
 import kitetail.formats.json.Families;
+import kitetail.formats.words.Units;
 import kitetail.hair.Beard;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
@@ -25,17 +26,21 @@ import kitetail.hair.WetDry;
 import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
+import kitetail.kit.Tool;
 import kitetail.plan.SitDown;
 import kitetail.server.advice.Advice;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
+import kitetail.server.diary.AppointmentRepository;
+import kitetail.server.kit.KitRepository;
 import kitetail.server.people.PeopleRepository;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Role;
 import kitetail.wish.Wishes;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -50,33 +55,36 @@ class DemoShop implements ApplicationRunner {
   private static final String ZONE = "Europe/Amsterdam";
   private static final String PASSWORD = "ferry-landing";
 
-  private final JdbcClient db;
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final Advice advice;
   private final ShopRepository shops;
   private final PeopleRepository people;
+  private final KitRepository kit;
+  private final AppointmentRepository appointments;
   private final PasswordEncoder encoder;
   private final Clock clock;
 
   DemoShop(
-      JdbcClient db,
       ClientRepository clients,
       SitDownRepository sitDowns,
       PlanRepository plans,
       Advice advice,
       ShopRepository shops,
       PeopleRepository people,
+      KitRepository kit,
+      AppointmentRepository appointments,
       PasswordEncoder encoder,
       Clock clock) {
-    this.db = db;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.advice = advice;
     this.shops = shops;
     this.people = people;
+    this.kit = kit;
+    this.appointments = appointments;
     this.encoder = encoder;
     this.clock = clock;
   }
@@ -182,12 +190,12 @@ class DemoShop implements ApplicationRunner {
   @Override
   @Transactional
   public void run(ApplicationArguments args) {
-    if (db.sql("select count(*) from shop").query(Long.class).single() > 0) {
+    if (shops.begun()) {
       return;
     }
     long shop = shops.open("The Landing", ZONE, "FREQ=DAILY");
-    long owner = person(shop, "Maud Terwiel", "maud", "OWNER");
-    long stylist = person(shop, "Joris Pier", "joris", "STYLIST");
+    long owner = person(shop, "Maud Terwiel", "maud", Role.OWNER);
+    long stylist = person(shop, "Joris Pier", "joris", Role.STYLIST);
     OffsetDateTime now = OffsetDateTime.now(clock);
     List<Long> clientIds = new ArrayList<>();
     List<Long> planIds = new ArrayList<>();
@@ -200,39 +208,28 @@ class DemoShop implements ApplicationRunner {
               ? null
               : plans.add(id, advice.fitted(d.sitDown(), Families.all().get(d.family())), now));
     }
-    kit(shop, now);
+    tools(shop, now);
     week(shop, List.of(owner, stylist), clientIds, planIds);
   }
 
-  private long person(long shop, String name, String signIn, String role) {
+  private long person(long shop, String name, String signIn, Role role) {
     return people.add(
-        shop, new PeopleRepository.New(name, signIn, encoder.encode(PASSWORD), role, "CM"));
+        shop, new PeopleRepository.New(name, signIn, encoder.encode(PASSWORD), role, Units.CM));
   }
 
-  private void kit(long shop, OffsetDateTime now) {
-    for (String[] t :
-        new String[][] {
-          {"SHEARS", "Seven inch, dry", "178", "for comb and finishing"},
-          {"SHEARS", "Five and a half inch, wet", "140", "for fingers"},
-          {"COMB", "Taper comb", null, ""},
-          {"CLIPPER", "House clipper", null, "lever open 1.5 mm"},
-          {"GUARD", "Number 1", "3.4", "measured; the box says 3"},
-          {"GUARD", "Number 2", "6.2", "measured; the box says 6"},
-          {"RAZOR", "Edge razor", null, "changeable blade"}
-        }) {
-      db.sql(
-              """
-              insert into kit (shop_id, kind, name, measured_mm, note, created_at)
-              values (:shop, :kind, :name, cast(:mm as double precision), :note, :now)
-              """)
-          .param("shop", shop)
-          .param("kind", t[0])
-          .param("name", t[1])
-          .param("mm", t[2])
-          .param("note", t[3])
-          .param("now", now)
-          .update();
-    }
+  private void tools(long shop, OffsetDateTime now) {
+    tool(shop, Tool.SHEARS, "Seven inch, dry", 178.0, "for comb and finishing", now);
+    tool(shop, Tool.SHEARS, "Five and a half inch, wet", 140.0, "for fingers", now);
+    tool(shop, Tool.COMB, "Taper comb", null, "", now);
+    tool(shop, Tool.CLIPPER, "House clipper", null, "lever open 1.5 mm", now);
+    tool(shop, Tool.GUARD, "Number 1", 3.4, "measured; the box says 3", now);
+    tool(shop, Tool.GUARD, "Number 2", 6.2, "measured; the box says 6", now);
+    tool(shop, Tool.RAZOR, "Edge razor", null, "changeable blade", now);
+  }
+
+  private void tool(
+      long shop, Tool kind, String name, @Nullable Double mm, String note, OffsetDateTime now) {
+    kit.add(shop, kind, name, mm, note, now);
   }
 
   /** Seven days from this Monday, all six clients each day spread over two chairs. */
@@ -250,18 +247,15 @@ class DemoShop implements ApplicationRunner {
                 .atTime(LocalTime.of(9, 30).plusMinutes(75L * (k / 2) + 15L * (k % 2)))
                 .atZone(zone)
                 .toOffsetDateTime();
-        db.sql(
-                """
-                insert into appointment (shop_id, person_id, client_id, plan_id, starts_at, ends_at)
-                values (:shop, :person, :client, :plan, :start, :end)
-                """)
-            .param("shop", shop)
-            .param("person", people.get(k % 2))
-            .param("client", clientIds.get(who))
-            .param("plan", planIds.get(who))
-            .param("start", start)
-            .param("end", start.plusMinutes(45))
-            .update();
+        appointments.book(
+            shop,
+            new AppointmentRepository.Slot(
+                people.get(k % 2),
+                clientIds.get(who),
+                planIds.get(who),
+                start,
+                start.plusMinutes(45),
+                ""));
       }
     }
   }

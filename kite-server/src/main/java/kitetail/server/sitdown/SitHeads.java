@@ -45,7 +45,7 @@ class SitHeads implements Warms {
   public void warm() {
     for (int i = 0; i < WARM; i++) {
       Drawn d = of(new HeadSpec.Measured(545 + 4.0 * i, null, null));
-      Strokes.of(d.scalp().head(), Hair.DEFAULT, SitDownController.STROKES);
+      Strokes.of(d.scalp().head(), Hair.DEFAULT, SitDrawings.STROKES);
     }
     Picks.all().stream()
         .limit(STRIPS)

@@ -44,7 +44,7 @@ final class TrailWords {
     return switch (what) {
       case "MADE" ->
           switch (kind) {
-            case "visit" -> "tied off the visit";
+            case "visit" -> "finished the visit";
             case "sitting" -> "began at the chair";
             case "photo" -> "took a photograph";
             case "plan_version" -> "kept a version of the plan";

@@ -1,24 +1,8 @@
 package kitetail.server.visit;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.Clock;
-import java.time.LocalDate;
-import java.time.OffsetDateTime;
-import java.util.UUID;
-import kitetail.growth.Outgrown;
-import kitetail.plan.Plan;
 import kitetail.server.answer.Added;
-import kitetail.server.chair.SittingRepository;
-import kitetail.server.error.FieldException;
-import kitetail.server.error.Times;
-import kitetail.server.head.Heads;
-import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,66 +13,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** Finishing a visit. */
 @RestController
 class VisitController {
-  private final VisitRepository visits;
-  private final PlanRepository plans;
-  private final SittingRepository sittings;
-  private final Heads heads;
+  private final Visits visits;
 
-  private final Clock clock;
-
-  VisitController(
-      VisitRepository visits,
-      PlanRepository plans,
-      SittingRepository sittings,
-      Heads heads,
-      Clock clock) {
-    this.clock = clock;
+  VisitController(Visits visits) {
     this.visits = visits;
-    this.plans = plans;
-    this.sittings = sittings;
-    this.heads = heads;
   }
-
-  record NewVisit(
-      @NotNull(message = "must be given") UUID token,
-      @NotNull(message = "must be given") Long planId,
-      @NotNull(message = "must be given") OffsetDateTime startedAt,
-      @NotNull(message = "must be given") OffsetDateTime finishedAt,
-      @Min(value = 0, message = "allowed 0 or more") int movesDone,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String remarks,
-      @Min(value = 0, message = "allowed 0 to 100000000")
-          @Max(value = 100_000_000, message = "allowed 0 to 100000000")
-          @Nullable Long priceCents) {}
 
   @PostMapping("/api/visits")
   @ResponseStatus(HttpStatus.CREATED)
-  Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody NewVisit v) {
-    Plan planned = plans.get(me.shopId(), v.planId()).plan();
-    OffsetDateTime now = OffsetDateTime.now(clock);
-    Times.done("$.startedAt", v.startedAt(), now);
-    Times.done("$.finishedAt", v.finishedAt(), now);
-    if (v.finishedAt().isBefore(v.startedAt())) {
-      throw new FieldException(
-          "$.finishedAt", v.finishedAt().toString(), "allowed from " + v.startedAt() + " on");
-    }
-    Plan cut = sittings.cut(me.shopId(), v.token(), v.planId());
-    return new Added(
-        visits.add(
-            v.token(),
-            v.planId(),
-            cut,
-            me.id(),
-            v.startedAt(),
-            v.finishedAt(),
-            v.movesDone(),
-            v.remarks() == null ? "" : v.remarks(),
-            returnOn(cut == null ? planned : cut, v.finishedAt()),
-            v.priceCents()));
-  }
-
-  /** The day from which coming back makes sense. */
-  private LocalDate returnOn(Plan plan, OffsetDateTime finishedAt) {
-    double weeks = Outgrown.of(plan, heads.run(plan)).returnFrom();
-    return finishedAt.toLocalDate().plusDays(Math.round(7 * weeks));
+  Added add(@AuthenticationPrincipal Person me, @Valid @RequestBody Visits.NewVisit v) {
+    return new Added(visits.finish(me.shopId(), me.id(), v));
   }
 }

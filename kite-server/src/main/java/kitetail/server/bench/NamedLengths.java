@@ -7,22 +7,16 @@ import kitetail.formats.words.Words;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
-import kitetail.server.answer.EngineWork;
 import kitetail.server.head.Heads;
 import kitetail.wish.Landing;
 import kitetail.wish.Wish;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /**
  * How long hair must be for its ends to land where stylists name them: targets for a pulled length.
  */
-@RestController
-@RequestMapping("/api")
-@EngineWork
-class LandingController {
+@Component
+class NamedLengths {
   private static final Map<Place, List<Landing>> NAMED =
       Map.of(
           Place.FRONT,
@@ -32,7 +26,7 @@ class LandingController {
 
   private final Heads heads;
 
-  LandingController(Heads heads) {
+  NamedLengths(Heads heads) {
     this.heads = heads;
   }
 
@@ -40,8 +34,7 @@ class LandingController {
   record LandingRow(Place place, String name, double lengthMm) {}
 
   /** None for a body without a face. */
-  @PostMapping("/landings")
-  List<LandingRow> landings(@RequestBody Plan plan) {
+  List<LandingRow> of(Plan plan) {
     Head head = heads.fitted(plan.head());
     if (head.face().isEmpty()) {
       return List.of();

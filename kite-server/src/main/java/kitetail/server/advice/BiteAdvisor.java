@@ -1,0 +1,71 @@
+package kitetail.server.advice;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import kitetail.cut.Fingers;
+import kitetail.cut.Guide;
+import kitetail.head.Place;
+import kitetail.plan.Plan;
+import kitetail.plan.Workbench;
+import kitetail.risk.Hands;
+import kitetail.risk.Risk;
+import kitetail.server.error.FieldException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Which guide and how wide a bite unsteady hands still cut true with. */
+@Component
+class BiteAdvisor {
+  /** A quarter to a whole inch; common practice. */
+  private static final double[] WIDTHS_MM = {6.35, 9.5, 12.7, 19, 25.4};
+
+  private final Advice advice;
+
+  BiteAdvisor(Advice advice) {
+    this.advice = advice;
+  }
+
+  /** The same move by other guides, and the widest bite that keeps a tolerance. */
+  record BiteAsked(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") String move,
+      double toleranceMm) {}
+
+  record GuideRow(String guide, double straysMm) {}
+
+  /** {@code widestBiteMm} is left out when no bite keeps the tolerance. */
+  record BiteAdvice(List<GuideRow> guides, @Nullable Double widestBiteMm) {}
+
+  /**
+   * @throws FieldException when the move is none that is cut over the fingers
+   */
+  BiteAdvice of(BiteAsked b) {
+    Plan plan = b.document();
+    Fingers f = fingers(plan, b.move());
+    Place place = f.guide() instanceof Guide.Fixed x ? x.place() : Place.APEX;
+    Workbench few = advice.few(plan.head());
+    List<Risk.Choice> guides =
+        Risk.guides(
+            plan,
+            few,
+            Hands.USUAL,
+            b.move(),
+            List.of(new Guide.Travelling(), new Guide.Fixed(place, Guide.Gather.SPOT)));
+    Risk.Choice widest =
+        Risk.widestBite(plan, few, Hands.USUAL, b.move(), b.toleranceMm(), WIDTHS_MM);
+    return new BiteAdvice(
+        List.of(
+            new GuideRow("travelling", guides.get(0).straysMm()),
+            new GuideRow("fixed", guides.get(1).straysMm())),
+        widest == null ? null : widest.biteMm());
+  }
+
+  private static Fingers fingers(Plan plan, String move) {
+    return plan.moves().stream()
+        .filter(m -> m.id().equals(move) && m.cut() instanceof Fingers)
+        .map(m -> (Fingers) m.cut())
+        .findFirst()
+        .orElseThrow(
+            () -> new FieldException("$.move", move, "it must be a move cut over the fingers"));
+  }
+}

@@ -1,0 +1,175 @@
+package kitetail.server.chair;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import kitetail.chair.Entry;
+import kitetail.fit.HairToGo;
+import kitetail.formats.json.ChairJson;
+import kitetail.hair.StartingHair;
+import kitetail.plan.Plan;
+import kitetail.server.advice.Advice;
+import kitetail.server.client.CutToday;
+import kitetail.server.client.SitDownRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.error.Times;
+import kitetail.server.plan.PlanRepository;
+import kitetail.server.security.Person;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Sittings: begun once, and what devices write down in them. */
+@Component
+class Sittings {
+  private static final int MOST = 500;
+
+  private final SittingRepository sittings;
+  private final PlanRepository plans;
+  private final SitDownRepository sitDowns;
+  private final Advice advice;
+  private final Clock clock;
+
+  Sittings(
+      SittingRepository sittings,
+      PlanRepository plans,
+      SitDownRepository sitDowns,
+      Advice advice,
+      Clock clock) {
+    this.advice = advice;
+    this.sittings = sittings;
+    this.plans = plans;
+    this.sitDowns = sitDowns;
+    this.clock = clock;
+  }
+
+  /**
+   * @param token made by the device, so that a sitting begun twice is one
+   * @param sentAt by the device's clock; where it is given, times are the server's
+   */
+  record Begin(
+      @NotNull(message = "must be given") UUID token,
+      @NotNull(message = "must be given") OffsetDateTime startedAt,
+      @Nullable OffsetDateTime sentAt) {}
+
+  /**
+   * @param id rises in the order entries came in
+   * @param number of the device's own entries, from 0
+   */
+  record EntryRow(long id, UUID device, int number, OffsetDateTime at, Entry entry) {}
+
+  /**
+   * @param weeksToGo until the client's hair is what the plan starts from; 0 when it is there
+   */
+  record SittingView(
+      UUID token,
+      long planId,
+      OffsetDateTime startedAt,
+      OffsetDateTime serverAt,
+      Plan document,
+      List<EntryRow> entries,
+      double weeksToGo) {}
+
+  record Written(
+      @Min(value = 0, message = "allowed 0 or more")
+          @Max(value = 100_000, message = "allowed up to 100000")
+          int number,
+      @NotNull(message = "must be given") OffsetDateTime at,
+      @NotNull(message = "must be given") Entry entry) {}
+
+  /**
+   * @param sentAt by the device's clock; where it is given, entries are put in the server's time
+   */
+  record Writing(
+      @NotNull(message = "must be given") UUID device,
+      @Nullable OffsetDateTime sentAt,
+      @NotNull(message = "must be given")
+          @Size(min = 1, max = MOST, message = "allowed 1 to 500 entries")
+          List<@Valid Written> entries) {}
+
+  /**
+   * @param stored how many of the device's entries are stored
+   */
+  record StoredSoFar(int stored) {}
+
+  /**
+   * @throws FieldException when something noted on the skin stops it, or it began in the future
+   */
+  SittingView begin(Person me, long planId, Begin b) {
+    PlanRepository.Stored stored = plans.get(me.shopId(), planId);
+    CutToday.check(stored.plan());
+    Optional<SitDownRepository.Stored> sat = sitDowns.newest(me.shopId(), stored.clientId());
+    sat.ifPresent(s -> CutToday.check(s.sitDown()));
+    OffsetDateTime startedAt = b.startedAt().minus(aheadMs(b.sentAt()), ChronoUnit.MILLIS);
+    Times.done("$.startedAt", startedAt, OffsetDateTime.now(clock));
+    SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), startedAt);
+    return new SittingView(
+        h.token(),
+        h.planId(),
+        h.startedAt(),
+        OffsetDateTime.now(clock),
+        h.plan(),
+        rows(h.token(), 0),
+        sat.map(s -> weeksToGo(stored.plan(), s)).orElse(0.0));
+  }
+
+  /** Until today's hair, grown since it was looked at, is what the plan starts from. */
+  private double weeksToGo(Plan plan, SitDownRepository.Stored s) {
+    double days =
+        Math.max(0, Duration.between(s.createdAt().toInstant(), clock.instant()).toHours() / 24.0);
+    StartingHair today = s.sitDown().start().later(days, s.sitDown().hair().growthMmPerDay());
+    return HairToGo.weeks(plan, today, advice.places(plan.head()));
+  }
+
+  /** What came in after an entry, from every device. */
+  List<EntryRow> after(Person me, UUID token, long after) {
+    sittings.get(me.shopId(), token);
+    return rows(token, after);
+  }
+
+  /**
+   * @throws FieldException when numbers do not follow each other, or something was done in the
+   *     future
+   */
+  StoredSoFar add(Person me, UUID token, Writing w) {
+    sittings.get(me.shopId(), token);
+    List<SittingRepository.Sent> sent =
+        w.entries().stream()
+            .map(e -> new SittingRepository.Sent(e.number(), e.at(), e.entry()))
+            .toList();
+    OffsetDateTime last = OffsetDateTime.now(clock).plus(aheadMs(w.sentAt()), ChronoUnit.MILLIS);
+    for (int i = 0; i < sent.size(); i++) {
+      Times.done("$.entries[" + i + "].at", sent.get(i).at(), last);
+    }
+    for (int i = 1; i < sent.size(); i++) {
+      if (sent.get(i).number() != sent.get(i - 1).number() + 1) {
+        throw new FieldException(
+            "$.entries[" + i + "].number",
+            Integer.toString(sent.get(i).number()),
+            "allowed " + (sent.get(i - 1).number() + 1) + ", one after the other");
+      }
+    }
+    SittingRepository.From from =
+        new SittingRepository.From(w.device(), me.id(), aheadMs(w.sentAt()));
+    return new StoredSoFar(sittings.add(token, from, sent));
+  }
+
+  /** How far a device's clock is ahead of the server's; 0 where it does not say. */
+  private long aheadMs(@Nullable OffsetDateTime sentAt) {
+    return sentAt == null ? 0 : Duration.between(clock.instant(), sentAt).toMillis();
+  }
+
+  private List<EntryRow> rows(UUID token, long after) {
+    return sittings.entries(token, after).stream()
+        .map(s -> new EntryRow(s.id(), s.device(), s.number(), s.at(), ChairJson.entry(s.entry())))
+        .toList();
+  }
+}

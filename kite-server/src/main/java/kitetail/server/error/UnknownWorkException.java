@@ -1,0 +1,10 @@
+package kitetail.server.error;
+
+/** A document was named that is not known here, or no longer: it is to be sent. */
+public class UnknownWorkException extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  public UnknownWorkException() {
+    super("This document is not known here any more; send it.");
+  }
+}

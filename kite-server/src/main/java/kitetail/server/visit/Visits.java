@@ -1,0 +1,88 @@
+package kitetail.server.visit;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.util.UUID;
+import kitetail.growth.Outgrown;
+import kitetail.plan.Plan;
+import kitetail.server.chair.SittingRepository;
+import kitetail.server.error.FieldException;
+import kitetail.server.error.Times;
+import kitetail.server.head.Heads;
+import kitetail.server.plan.PlanRepository;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Finishing visits. */
+@Component
+class Visits {
+  private final VisitRepository visits;
+  private final PlanRepository plans;
+  private final SittingRepository sittings;
+  private final Heads heads;
+  private final Clock clock;
+
+  Visits(
+      VisitRepository visits,
+      PlanRepository plans,
+      SittingRepository sittings,
+      Heads heads,
+      Clock clock) {
+    this.visits = visits;
+    this.plans = plans;
+    this.sittings = sittings;
+    this.heads = heads;
+    this.clock = clock;
+  }
+
+  record NewVisit(
+      @NotNull(message = "must be given") UUID token,
+      @NotNull(message = "must be given") Long planId,
+      @NotNull(message = "must be given") OffsetDateTime startedAt,
+      @NotNull(message = "must be given") OffsetDateTime finishedAt,
+      @Min(value = 0, message = "allowed 0 or more") int movesDone,
+      @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String remarks,
+      @Min(value = 0, message = "allowed 0 to 100000000")
+          @Max(value = 100_000_000, message = "allowed 0 to 100000000")
+          @Nullable Long priceCents) {}
+
+  /**
+   * Kept once for a token, with the plan as it was cut.
+   *
+   * @return its number
+   * @throws FieldException when it ended before it began or in the future
+   */
+  long finish(long shopId, long personId, NewVisit v) {
+    Plan planned = plans.get(shopId, v.planId()).plan();
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    Times.done("$.startedAt", v.startedAt(), now);
+    Times.done("$.finishedAt", v.finishedAt(), now);
+    if (v.finishedAt().isBefore(v.startedAt())) {
+      throw new FieldException(
+          "$.finishedAt", v.finishedAt().toString(), "allowed from " + v.startedAt() + " on");
+    }
+    Plan cut = sittings.cut(shopId, v.token(), v.planId());
+    return visits.add(
+        v.token(),
+        v.planId(),
+        cut,
+        personId,
+        v.startedAt(),
+        v.finishedAt(),
+        v.movesDone(),
+        v.remarks() == null ? "" : v.remarks(),
+        returnOn(cut == null ? planned : cut, v.finishedAt()),
+        v.priceCents());
+  }
+
+  /** The day from which coming back makes sense. */
+  private LocalDate returnOn(Plan plan, OffsetDateTime finishedAt) {
+    double weeks = Outgrown.of(plan, heads.run(plan)).returnFrom();
+    return finishedAt.toLocalDate().plusDays(Math.round(7 * weeks));
+  }
+}
