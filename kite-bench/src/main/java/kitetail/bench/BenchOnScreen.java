@@ -110,6 +110,7 @@ final class BenchOnScreen {
         cold.context().close();
       }
       Collections.sort(first);
+      SentUp.print(s);
       Page p = s.fresh();
       s.bench(p, 1);
       p.waitForTimeout(2000);

@@ -114,7 +114,7 @@ final class DemoDay {
     }
     over.click();
     button("All of these").click();
-    p.getByText("Tie off the visit").click();
+    p.getByText("Finish visit").click();
     p.getByTestId("visit").first().waitFor();
     quiet();
   }

@@ -89,7 +89,7 @@ class AtTheChairTest extends InTheShop {
     Page p = chair("maud", "paper", 3);
     button(p, "Done: next").click();
     headed(p, "2");
-    button(p, "Took more").click();
+    button(p, "Cut too short").click();
     p.getByLabel("Where").selectOption("apex");
     p.getByLabel("Too much by in cm").fill("3");
     button(p, "What changes?").click();

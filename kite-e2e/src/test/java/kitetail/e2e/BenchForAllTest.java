@@ -39,7 +39,7 @@ class BenchForAllTest extends InTheShop {
         .isNotEmpty()
         .allMatch(t -> t.matches(".* (cm|mm)"));
     assertThat(drawn.locator("path").count()).isGreaterThan(20);
-    button(p, "Fallen").click();
+    button(p, "As it falls").click();
     p.getByTestId("hair-svg").waitFor();
     assertThat(p.getByTestId("hair-svg").locator("path[fill=none]").count()).isGreaterThan(300);
   }
@@ -92,12 +92,12 @@ class BenchForAllTest extends InTheShop {
   @ValueSource(strings = {"paper", "dusk"})
   void axe_findsNothingSerious_inAnyStateOfTheBench(String theme) {
     Page p = onBench(shop, "joris", theme, 2);
-    button(p, "Standing").click();
+    button(p, "Straight out").click();
     painted(p);
     assertThat(serious(p)).as("standing").isEmpty();
     p.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Painted with"))
         .selectOption("risk");
-    p.getByText("mm astray").waitFor();
+    p.getByText("mm too long or short").waitFor();
     button(p, "Show the bite").click();
     button(p, "Edge").click();
     assertThat(serious(p)).as("edge, risk, bite").isEmpty();
@@ -113,7 +113,7 @@ class BenchForAllTest extends InTheShop {
     assertThat(serious(p)).as("versions").isEmpty();
     button(p, "Compare").first().click();
     button(p, "8 weeks").click();
-    button(p, "Fallen").click();
+    button(p, "As it falls").click();
     button(p, "Lay over").click();
     p.waitForTimeout(1500);
     assertThat(serious(p)).as("compared").isEmpty();

@@ -34,7 +34,7 @@ class DayInTheShopTest extends InTheShop {
     p.getByText("Walk-in").click();
     p.getByLabel("Name").fill("Gijs Vlieland");
     p.getByLabel("Phone").fill("+31 6 5550 0177");
-    button(p, "Sit down").click();
+    button(p, "New consultation").click();
     p.waitForURL(Pattern.compile("/clients/\\d+/sit"));
     String client = p.url().replaceAll(".*/clients/(\\d+)/sit", "$1");
     p.navigate(shop.url("/clients/" + client));
@@ -47,7 +47,7 @@ class DayInTheShopTest extends InTheShop {
     p.getByRole(AriaRole.TIMER).waitFor();
     p.keyboard().press("PageDown");
     p.getByText("Bite 2 of").waitFor();
-    button(p, "Took more").click();
+    button(p, "Cut too short").click();
     p.getByLabel("Where").selectOption("apex");
     p.getByLabel("Too much by in cm").fill("1");
     button(p, "What changes?").click();
@@ -60,7 +60,7 @@ class DayInTheShopTest extends InTheShop {
     p.getByText(Pattern.compile("^Booked: ")).waitFor();
     p.getByLabel("Price, if the shop keeps it").fill("38,50");
     button(p, "All of these").click();
-    p.getByText("Tie off the visit").click();
+    p.getByText("Finish visit").click();
     p.getByTestId("visit").first().waitFor();
     p.getByText("38.50").waitFor();
     // What was learnt stands on the client's page; the tools want care before the next.
@@ -197,7 +197,7 @@ class DayInTheShopTest extends InTheShop {
                         + "T130000Z\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")
                     .getBytes(StandardCharsets.UTF_8)));
     p.getByText("1 time taken in").waitFor();
-    button(p, "Shut").click();
+    button(p, "Close").click();
     p.getByText("elsewhere").first().waitFor();
     assertThat(shop.consoleErrors).isEmpty();
   }

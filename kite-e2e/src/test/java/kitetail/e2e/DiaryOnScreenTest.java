@@ -83,7 +83,7 @@ class DiaryOnScreenTest extends InTheShop {
     slot(p, "Maud Terwiel", "14:00").click();
     p.getByLabel("Client").waitFor();
     assertThat(serious(p)).as("booking").isEmpty();
-    button(p, "Shut").click();
+    button(p, "Close").click();
     button(p, "Week").click();
     p.getByText(Pattern.compile("^Week of Monday")).waitFor();
     p.waitForFunction("() => document.querySelectorAll('[data-testid^=appointment-]').length > 10");

@@ -106,7 +106,7 @@ class OneDrawingTest extends InTheShop {
     Page p = shop.signedIn("maud", "paper");
     p.navigate(shop.url("/plans/1"));
     painted(p);
-    button(p, "Fallen").click();
+    button(p, "As it falls").click();
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
     button(p, view).click();
     p.waitForTimeout(1200);

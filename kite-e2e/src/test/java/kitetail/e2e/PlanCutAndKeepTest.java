@@ -63,10 +63,10 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByText(Pattern.compile("^Booked: ")).waitFor();
     p.getByLabel("Remarks, and what to try next time").fill("ridge a little lower");
     // What touched the client is told, not guessed.
-    p.getByText("Tie off the visit").click();
+    p.getByText("Finish visit").click();
     p.getByText("No tool is ticked.").waitFor();
     button(p, "All of these").click();
-    p.getByText("Tie off the visit").click();
+    p.getByText("Finish visit").click();
     Locator visit = p.getByTestId("visit").first();
     visit.waitFor();
     assertThat(visit.innerText())
@@ -143,7 +143,7 @@ class PlanCutAndKeepTest extends InTheShop {
     Page p = shop.signedIn("maud", "paper");
     p.getByText("Walk-in").click();
     p.getByLabel("Name").fill("Gerda Kade");
-    button(p, "Sit down").click();
+    button(p, "New consultation").click();
     p.getByLabel("Ear to ear").fill("45");
     p.getByText("given the other measures").waitFor();
     p.getByLabel("Ear to ear").fill("35");
@@ -221,7 +221,7 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByText("Ansel Ruiter").first().click();
     p.getByText("Open the bench").first().click();
     painted(p);
-    button(p, "Fallen").click();
+    button(p, "As it falls").click();
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
     p.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How it falls")).waitFor();
     p.getByText("Back in").first().waitFor();
@@ -238,14 +238,17 @@ class PlanCutAndKeepTest extends InTheShop {
     saved(p);
     if (theme.equals("paper")) {
       Locator found = p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Findings"));
-      found.getByText("Meant", new Locator.GetByTextOptions().setExact(true)).first().click();
-      p.getByLabel("Why it is meant").fill("as asked");
+      found
+          .getByText("It's intentional", new Locator.GetByTextOptions().setExact(true))
+          .first()
+          .click();
+      p.getByLabel("Why it is intentional").fill("as asked");
       found.locator("form button").click();
       found.getByText("as asked").waitFor();
       saved(p);
       p.reload();
       painted(p);
-      button(p, "Fallen").click();
+      button(p, "As it falls").click();
       p.getByText("as asked").first().waitFor();
       found.getByText("Not meant").first().click();
       saved(p);
