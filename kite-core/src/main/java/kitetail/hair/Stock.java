@@ -13,6 +13,9 @@ public final class Stock {
   /** Lengths kept a root; beyond it the two that differ least are merged. */
   public static final int MOST = 6;
 
+  /** No texture comes nearer to the skin, nor down past the middle of short hair; an assumption. */
+  private static final double NEAREST_SKIN_MM = 10;
+
   /** Fewer hairs than this do not show as an end; an assumption. */
   public static final double SEEN_SHARE = 0.15;
 
@@ -181,7 +184,8 @@ public final class Stock {
 
   /**
    * After texturising: at each of the roots every pass takes {@code share} of the hairs back to one
-   * of the cuts, evenly, as far as they are longer.
+   * of the cuts, evenly, as far as they are longer. In hair too short for it the cuts lie nearer the
+   * ends, all by the same share.
    *
    * @param backMm how far from the ends the cuts lie, deepest first
    */
@@ -191,13 +195,27 @@ public final class Stock {
     for (int i : roots) {
       layers.load(now.mm, now.share, i * MOST, now.count[i]);
       double end = endMm(i);
+      double[] back = within(backMm, end);
       for (int pass = 0; pass < passes; pass++) {
-        layers.pass(end, shareAPass, backMm);
+        layers.pass(end, shareAPass, back);
       }
       layers.merge(MOST);
       now.count[i] = (byte) layers.store(now.mm, now.share, i * MOST);
     }
     return now.stock();
+  }
+
+  /** As deep as a blade goes there: it is not used down at the roots (common practice). */
+  private static double[] within(double[] backMm, double endMm) {
+    double share = Math.max(endMm / 2, endMm - NEAREST_SKIN_MM) / backMm[0];
+    if (share >= 1) {
+      return backMm;
+    }
+    double[] out = backMm.clone();
+    for (int b = 0; b < out.length; b++) {
+      out[b] *= share;
+    }
+    return out;
   }
 
   /** All lengths of all roots, to be written to. */
@@ -266,7 +284,7 @@ public final class Stock {
       for (int k = 0; k < before; k++) {
         double untouched = share[k];
         for (int b = 0; b < backMm.length; b++) {
-          if (mm[k] > Math.max(0, end - backMm[b])) {
+          if (mm[k] > end - backMm[b]) {
             double t = share[k] * p / backMm.length;
             taken[b] += t;
             untouched -= t;
@@ -276,7 +294,7 @@ public final class Stock {
       }
       for (int b = 0; b < backMm.length; b++) {
         if (taken[b] > 0) {
-          insert(Math.max(0, end - backMm[b]), taken[b]);
+          insert(end - backMm[b], taken[b]);
         }
       }
     }

@@ -74,6 +74,16 @@ class StockTest {
     }
   }
 
+  /** Texture is taken from the ends, never down at the roots: common practice. */
+  @Test
+  void inShortHair_noTextureComesDownToTheSkin() {
+    Stock s = of(20).texturised(ONE, 0.4, new double[] {60, 30}, 2);
+    for (int k = 0; k < s.lengths(0); k++) {
+      assertThat(s.lengthMm(0, k)).isGreaterThanOrEqualTo(10);
+    }
+    assertThat(shares(s)).isCloseTo(1, within(1e-9));
+  }
+
   @Test
   void aCutAfterTexture_endsWhatIsLonger_andLeavesTheRest() {
     Stock s = of(100).texturised(ONE, 0.4, new double[] {50, 20}, 1);
