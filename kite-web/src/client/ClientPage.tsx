@@ -77,7 +77,7 @@ export function ClientPage({ units, erases }: Props) {
         <div className="mt-3 flex flex-wrap gap-3">
           {c.sitDowns.length > 0 && (
             <Link to={`/clients/${id}/sit`} className="btn btn-primary touch text-lg">
-              To the sit-down
+              To the consultation
             </Link>
           )}
           <button

@@ -11,7 +11,7 @@ export function HeadsOverTime({ rows, units }: { rows: SitDownRow[]; units: Unit
   return (
     <>
       <h2 className="font-bold text-xl">Heads and hair over time</h2>
-      {rows.length === 0 && <Empty>Not measured yet. It is written here at each sit-down.</Empty>}
+      {rows.length === 0 && <Empty>Not measured yet. It is written here at each consultation.</Empty>}
       <ol className="mt-2 flex gap-3 overflow-x-auto pb-2">
         {rows.map((s) => (
           <li key={s.id} data-testid="sat-down" className="w-36 flex-none">

@@ -45,7 +45,7 @@ export function OwnData({ clientId, name, erasing }: Props) {
         <Dialog title={`Erase ${name}?`} shut={() => setAsking(false)}>
           <p>
             Nobody sees them from now on, and what is booked is let go. For a day it can be undone, under
-            Clients; then sit-downs, plans, photographs and messages are gone for good. Visits stay in the
+            Clients; then consultations, plans, photographs and messages are gone for good. Visits stay in the
             books with their times and prices, without whose they were.
           </p>
           <label className="grid gap-1 font-bold">

@@ -34,7 +34,7 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
   return (
     <section aria-label="Photographs">
       <h2 className="font-bold text-xl">Photographs</h2>
-      {!agreed && <p className="soft">None are kept: the client has not agreed to it at the sit-down.</p>}
+      {!agreed && <p className="soft">None are kept: the client has not agreed to it at the consultation.</p>}
       {photos.length > 0 && (
         <ul className="mt-2 flex flex-wrap gap-2">
           {photos.map((p) => (

@@ -55,7 +55,7 @@ export function SitDown({ units }: { units: string }) {
   useEffect(sit.startAutosave, []);
   const ready = useSit((s) => s.clientId === clientId && s.document !== null);
   if (sitDown.error) return <Trouble error={sitDown.error} retry={() => sitDown.refetch()} />;
-  if (!ready) return <Loading what="the sit-down" />;
+  if (!ready) return <Loading what="the consultation" />;
   return <Sitting units={units as Units} />;
 }
 
@@ -157,7 +157,7 @@ function Sitting({ units }: { units: Units }) {
           chosen={part}
           tied={PARTS.map((_, i) => i < part)}
           choose={goTo}
-          named="The sit-down, part by part"
+          named="The consultation, part by part"
         />
       </div>
       {reading && reading.cautions.length > 0 && (

@@ -184,8 +184,8 @@ public final class Stock {
 
   /**
    * After texturising: at each of the roots every pass takes {@code share} of the hairs back to one
-   * of the cuts, evenly, as far as they are longer. In hair too short for it the cuts lie nearer the
-   * ends, all by the same share.
+   * of the cuts, evenly, as far as they are longer. In hair too short for it the cuts lie nearer
+   * the ends, all by the same share.
    *
    * @param backMm how far from the ends the cuts lie, deepest first
    */

@@ -80,7 +80,7 @@ record FindingWords(Words words, Plan plan) {
                   : "Where " + sections(f.with()) + " meet, near the " + where + ",")
               + " hair stands "
               + amount
-              + " longer than the hair beside it: a ledge. Blend it, or mark it as meant.";
+              + " longer than the hair beside it: a ledge. Blend it, or say that it is intentional.";
       case "old-to-new" ->
           "The last bite is brought on to the new one: every bite loses length. Bring the new hair"
               + " back to the old.";
@@ -186,7 +186,7 @@ record FindingWords(Words words, Plan plan) {
               + amount
               + " above the edge near the "
               + where
-              + ". Leave more there, or say it is meant.";
+              + ". Leave more there, or say it is intentional.";
       case "stands-off" ->
           "Near the "
               + where

@@ -26,7 +26,7 @@ public final class CutToday {
   private static void check(Cautions c) {
     if (c.stops()) {
       throw new FieldException(
-          "$.cautions", "what is noted on the skin", "nothing is cut today; see the sit-down");
+          "$.cautions", "what is noted on the skin", "nothing is cut today; see the consultation");
     }
   }
 }

@@ -113,6 +113,7 @@ public class SitDownRepository {
         .query(Long.class)
         .optional()
         .orElseThrow(
-            () -> new StaleVersionException("sit-down", seenVersion, get(shopId, id).version()));
+            () ->
+                new StaleVersionException("consultation", seenVersion, get(shopId, id).version()));
   }
 }

@@ -74,7 +74,9 @@ class PhotoController {
     byte[] bytes = file.readNBytes(Shrunk.LARGEST_BYTES + 1);
     if (!agreed(me, clientId)) {
       throw new FieldException(
-          "photo", "no consent", "allowed once the client agreed to photographs at the sit-down");
+          "photo",
+          "no consent",
+          "allowed once the client agreed to photographs at the consultation");
     }
     return new Added(
         photos.add(clientId, sitting, me.id(), OffsetDateTime.now(clock), Shrunk.of(bytes)));

@@ -9,7 +9,7 @@ final class TrailWords {
   private static final Map<String, String> THINGS =
       Map.ofEntries(
           Map.entry("client", "the client's card"),
-          Map.entry("sitdown", "the sit-down"),
+          Map.entry("sitdown", "the consultation"),
           Map.entry("plan", "the plan"),
           Map.entry("plan_version", "a version of the plan"),
           Map.entry("sitting", "the work at the chair"),
