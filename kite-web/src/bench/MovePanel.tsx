@@ -43,7 +43,9 @@ export function MovePanel({ move, index, document, result, units }: Props) {
       {done && done.handling.length > 0 && <p>{sentenceOf(done.handling)}</p>}
       {done && (
         <p className="text-sm">
-          {move.damp} · {done.bites} bites · {Math.max(1, Math.round(done.minutes))} min
+          {move.damp}
+          {cut.kind !== "aside" && ` · ${done.bites} ${done.bites === 1 ? "bite" : "bites"}`} ·{" "}
+          {Math.max(1, Math.round(done.minutes))} min
           {done.cutAreaMm2 === 0 && " · takes nothing off"}
         </p>
       )}

@@ -3,6 +3,7 @@ package kitetail.formats.sheet;
 import java.util.List;
 import java.util.Locale;
 import kitetail.check.Check;
+import kitetail.cut.Aside;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.formats.picture.View;
 import kitetail.formats.words.Units;
@@ -46,7 +47,11 @@ public record Sheet(
   }
 
   static String amount(Outcome.Step s) {
-    return String.format(Locale.ROOT, "%d bites, %.0f min", s.bites(), Math.max(1, s.minutes()));
+    String minutes = String.format(Locale.ROOT, "%.0f min", Math.max(1, s.minutes()));
+    if (s.cut() instanceof Aside) {
+      return minutes;
+    }
+    return s.bites() + (s.bites() == 1 ? " bite, " : " bites, ") + minutes;
   }
 
   /** What to know before cutting, but what is meant. */
