@@ -214,17 +214,19 @@ final class Faults {
     Caller who = new Caller(shop, tally);
     List<Integer> answers = new ArrayList<>();
     String name = "guess" + random.nextInt(100_000);
-    for (int i = 0; i < 14; i++) {
+    // Lines are closed after a refusal: who finds nobody there asks once more.
+    for (int i = 0; answers.size() < 14 && i < 60; i++) {
       Caller.Answer a =
           who.ask(
               "POST",
               "/api/session",
               "{\"signIn\":\"" + name + "\",\"password\":\"wrong-" + i + "\"}",
               Tally.GUESS);
-      answers.add(a.status());
+      if (!a.is(0)) {
+        answers.add(a.status());
+      }
     }
     tally.saw("14 wrong passwords: " + answers);
-    // Lines are closed after a refusal, so that a few find nobody there.
     tally.check(
         "guessing is put off after ten tries",
         answers.contains(429) && Collections.frequency(answers, 401) <= 10);

@@ -82,6 +82,19 @@ class AdviceTest extends InShop {
     assertThat(refused("POST", "/api/same-longest", asked)).contains("1 to 26");
   }
 
+  /** Nothing has been said yet: it is an answer like any other. */
+  @Test
+  void whatGoesWrongBeforeTheFirstLine_isAProblem() {
+    ObjectNode asked = body(family("quiet-side-part"));
+    asked.put("weeks", 6);
+    ObjectNode head = (ObjectNode) asked.path("document").path("head");
+    head.put("girthMm", 480).put("earToEarMm", 460);
+    HttpResponse<String> r = maud.send("POST", "/api/same-longest", asked.toString());
+    assertThat(r.statusCode()).as(r.body()).isEqualTo(422);
+    assertThat(r.headers().firstValue("Content-Type").orElseThrow()).contains("problem+json");
+    assertThat(r.body()).contains("$.head.");
+  }
+
   @Test
   void aDose_isAskedForAsAWeight_andToldInPasses() {
     ObjectNode asked = body(family("quiet-side-part"));

@@ -18,6 +18,12 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class DatabaseFaults extends OncePerRequestFilter {
+  /** Also of what is worked out while the answer is under way. */
+  @Override
+  protected boolean shouldNotFilterAsyncDispatch() {
+    return false;
+  }
+
   @Override
   protected void doFilterInternal(HttpServletRequest r, HttpServletResponse a, FilterChain next)
       throws ServletException, IOException {
