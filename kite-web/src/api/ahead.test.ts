@@ -32,3 +32,20 @@ test("an ask ahead that fails is forgotten: the page asks for itself", async () 
   vi.stubGlobal("fetch", async () => answer({ id: 8 }));
   expect(await plan(8)).toEqual({ id: 8 });
 });
+
+test("another server that has not heard of the plan is sent it whole", async () => {
+  const document = { title: "t", head: {}, sections: [], moves: [] };
+  const sent: string[] = [];
+  vi.stubGlobal("fetch", async (url: string, how?: RequestInit) => {
+    if (url === "/api/plans/9") return answer({ id: 9, work: "w9", document });
+    if (how?.method !== "POST") return answer({});
+    const body = String(how.body);
+    sent.push(body);
+    return body.includes("w9")
+      ? new Response(JSON.stringify({ status: 404, detail: "send it", unknownWork: true }), { status: 404 })
+      : answer({ url });
+  });
+  await askForPlan("9");
+  await vi.waitFor(() => expect(sent).toHaveLength(4));
+  expect(sent.filter((b) => b === JSON.stringify(document))).toHaveLength(2);
+});

@@ -4,7 +4,7 @@ import createClient from "openapi-fetch";
 import { askAhead, takeAhead } from "./ahead";
 import { deviceName } from "./device";
 import type { components, paths } from "./schema";
-import { learnt, lengthened, shortened } from "./works";
+import { knownAs, learnt, lengthened, shortened } from "./works";
 
 export type FieldProblem = components["schemas"]["PlanProblem"];
 type Problem = Partial<components["schemas"]["Problem"]>;
@@ -161,7 +161,9 @@ export async function askForPlan(id: string): Promise<void> {
     askAhead(url, () => call(method, url, text), text);
   for (const url of ["/api/ramp", "/api/coats"]) early("GET", url);
   const plan = await early("GET", `/api/plans/${id}`);
-  const { work } = await plan.clone().json();
+  const { work, document } = await plan.clone().json();
+  // Another server may have to be sent it.
+  knownAs(document, work);
   for (const url of ["/api/outcome", "/api/head"]) early("POST", url, JSON.stringify({ work }));
 }
 

@@ -1,7 +1,6 @@
 package kitetail.fit;
 
 import java.util.Arrays;
-import java.util.stream.IntStream;
 import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
 import kitetail.head.Place;
@@ -29,7 +28,7 @@ public final class HairToGo {
     double[] now = StartingLengths.spread(s, today, plan.hair());
     double[] missing =
         Arrays.stream(Place.values())
-            .flatMapToInt(p -> IntStream.of(s.root(p)))
+            .mapToInt(s::root)
             .mapToDouble(i -> then[i] - now[i])
             .sorted()
             .toArray();
