@@ -8,6 +8,7 @@ import java.io.OutputStream;
 import java.net.Socket;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -72,6 +73,38 @@ class StandsTest extends InShop {
     String to = "/api/sittings/00000000-0000-0000-0000-000000000000/entries";
     assertThat(maud.send("POST", to, entries).statusCode()).isIn(400, 404, 422);
     assertThat(maud.send("POST", "/api/fit", entries).statusCode()).isEqualTo(413);
+  }
+
+  /**
+   * When somebody was last seen is written with the answer. A connection that has died just then is
+   * told, with its sentence, also when the next one lives.
+   */
+  @ParameterizedTest
+  @ValueSource(strings = {"/api/session", "/api/fit", "/api/clients"})
+  void aConnectionLostWhileARefusalIsWritten_isTold(String path) {
+    for (String none : new String[] {"[no JSON", "{\"moves\":[0]}"}) {
+      shop.sql(
+          """
+          create sequence losses;
+          create function lost() returns trigger language plpgsql as
+            $$ begin
+              if nextval('losses') = 2 then -- the token is asked for first
+                raise exception 'terminating connection' using errcode = '57P01';
+              end if;
+              return null;
+            end $$;
+          create trigger lost before update on spring_session for each statement execute function lost()
+          """);
+      try {
+        HttpResponse<String> r = maud.send("POST", path, none);
+        assertThat(r.statusCode()).as(r.body()).isEqualTo(503);
+        assertThat(r.body()).contains("database does not answer");
+        assertThat(r.headers().firstValue("Retry-After")).isPresent();
+        assertThat(shop.sql("select last_value::text from losses")).isNotEqualTo(List.of("1"));
+      } finally {
+        shop.sql("drop function lost() cascade; drop sequence losses");
+      }
+    }
   }
 
   @Test

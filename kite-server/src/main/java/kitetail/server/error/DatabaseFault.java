@@ -31,15 +31,15 @@ enum DatabaseFault {
 
   /** Nothing when what was thrown says nothing of the kind. */
   static Optional<DatabaseFault> of(Throwable thrown) {
-    if (thrown instanceof TransactionSystemException t) {
-      // It could not be rolled back either: why it was to be is what counts, and where a commit was
-      // broken off nothing says more than that the connection is closed.
-      return t.getApplicationException() != null
-          ? of(t.getApplicationException())
-          : t.getCause() instanceof SQLException ? Optional.of(GONE) : Optional.empty();
-    }
     boolean gone = false;
     for (Throwable t = thrown; t != null && t.getCause() != t; t = t.getCause()) {
+      if (t instanceof TransactionSystemException s) {
+        // It could not be rolled back either: why it was to be is what counts, and where a commit
+        // was broken off nothing says more than that the connection is closed.
+        return s.getApplicationException() != null
+            ? of(s.getApplicationException())
+            : s.getCause() instanceof SQLException ? Optional.of(GONE) : Optional.empty();
+      }
       gone |=
           t instanceof DataAccessResourceFailureException
               || t instanceof CannotCreateTransactionException

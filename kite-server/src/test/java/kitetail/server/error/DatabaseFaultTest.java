@@ -2,6 +2,7 @@ package kitetail.server.error;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.servlet.ServletException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import org.junit.jupiter.api.Test;
@@ -40,6 +41,9 @@ class DatabaseFaultTest {
         new TransactionSystemException("rollback failed", new SQLException("Connection is closed"));
     both.initApplicationException(new SQLException("terminated", "57P01"));
     assertThat(DatabaseFault.of(both)).contains(DatabaseFault.GONE);
+    // And as the servlet hands it on.
+    assertThat(DatabaseFault.of(new ServletException("Request processing failed", both)))
+        .contains(DatabaseFault.GONE);
   }
 
   @Test
