@@ -3,8 +3,9 @@ package kitetail;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import kitetail.care.Cautions;
 import kitetail.check.Check;
+import kitetail.client.Cautions;
+import kitetail.client.Wishes;
 import kitetail.cut.Cut;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
@@ -19,7 +20,6 @@ import kitetail.plan.PlanEngine;
 import kitetail.section.Region;
 import kitetail.section.Section;
 import kitetail.section.Zone;
-import kitetail.wish.Wishes;
 
 /** What tests ask of a section on a scalp, and a plan with all the rest left as usual. */
 public final class On {

@@ -1,7 +1,7 @@
 package kitetail.check;
 
 import java.util.List;
-import kitetail.care.Cautions;
+import kitetail.client.Cautions;
 import kitetail.plan.Finding.Severity;
 
 /** Cautions of skin and health, by ids of their own. */

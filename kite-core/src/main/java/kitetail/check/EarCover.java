@@ -1,10 +1,10 @@
 package kitetail.check;
 
 import java.util.List;
+import kitetail.client.Wishes;
 import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Finding.Unit;
-import kitetail.wish.Wishes;
 
 /** More or less of the ear covered than was wished. */
 final class EarCover implements Rule {

@@ -1,11 +1,11 @@
 package kitetail.check;
 
+import kitetail.client.Wishes;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.look.Side;
 import kitetail.plan.Finding.Severity;
-import kitetail.wish.Wishes;
 
 /** A fringe wished at the brow that ends above or below it. */
 final class FringeLands implements Rule {

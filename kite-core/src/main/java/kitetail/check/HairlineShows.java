@@ -1,9 +1,9 @@
 package kitetail.check;
 
+import kitetail.client.Wishes;
 import kitetail.head.Place;
 import kitetail.look.Side;
 import kitetail.plan.Finding.Severity;
-import kitetail.wish.Wishes;
 
 /** A fringe was wished, and the hairline shows. */
 final class HairlineShows implements Rule {

@@ -2,7 +2,7 @@ package kitetail.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import kitetail.care.SkinNote;
+import kitetail.client.SkinNote;
 import kitetail.cut.Aside;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;

@@ -1,8 +1,8 @@
 package kitetail.check;
 
+import kitetail.client.Wishes;
 import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
-import kitetail.wish.Wishes;
 
 /** A point at the centre back is taken off, or flips as it grows; a tail is meant. */
 final class PointAtNape implements Rule {

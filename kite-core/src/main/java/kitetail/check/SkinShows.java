@@ -1,10 +1,10 @@
 package kitetail.check;
 
+import kitetail.client.Wishes;
 import kitetail.head.Place;
 import kitetail.look.Side;
 import kitetail.look.Skin;
 import kitetail.plan.Finding.Severity;
-import kitetail.wish.Wishes;
 
 /** Skin showing higher than an edge explains, where no taper was wished. */
 final class SkinShows implements Rule {

@@ -1,8 +1,8 @@
 package kitetail.check;
 
+import kitetail.client.Wish;
 import kitetail.fall.Styling;
 import kitetail.plan.Finding.Severity;
-import kitetail.wish.Wish;
 
 /** A height wished for that hair does not bear by itself, in a plan with nothing that holds it. */
 final class WishStands implements Rule {

@@ -1,7 +1,7 @@
 package kitetail.check;
 
+import kitetail.client.Reading;
 import kitetail.plan.Finding.Severity;
-import kitetail.wish.Reading;
 
 /** A wish the result falls short of. */
 final class WishTooShort implements Rule {

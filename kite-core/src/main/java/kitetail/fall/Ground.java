@@ -4,7 +4,6 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import kitetail.geom.DirectionGrid;
-import kitetail.geom.Lazy;
 import kitetail.geom.Vec3;
 import kitetail.hair.GrowthField;
 import kitetail.hair.Hair;
@@ -13,6 +12,7 @@ import kitetail.head.BodyField;
 import kitetail.head.Bust;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
+import kitetail.work.Lazy;
 
 /**
  * What hair falls on: a head's body, its scalp and the ways hair lies on it, kept from one fall to

@@ -1,10 +1,10 @@
 package kitetail.head;
 
-import kitetail.geom.Lazy;
 import kitetail.geom.Mesh;
 import kitetail.geom.Solid;
 import kitetail.geom.SurfaceNets;
 import kitetail.geom.Vec3;
+import kitetail.work.Lazy;
 
 /**
  * The head as it is drawn: face, ears, neck and shoulders of a measured head; the bare body of a

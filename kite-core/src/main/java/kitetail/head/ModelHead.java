@@ -1,12 +1,12 @@
 package kitetail.head;
 
-import kitetail.geom.Lazy;
 import kitetail.geom.RadiusTable;
 import kitetail.geom.Solid;
 import kitetail.geom.Solid.Capsule;
 import kitetail.geom.Solid.Ellipsoid;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
+import kitetail.work.Lazy;
 
 /**
  * The default adult head as smooth-joined solids (docs/engine.md has the table), and how the solids

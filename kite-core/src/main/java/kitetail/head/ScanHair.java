@@ -1,8 +1,8 @@
 package kitetail.head;
 
-import kitetail.geom.Lazy;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
+import kitetail.work.Lazy;
 
 /**
  * Hair on a scan: the scanner saw it in place of the skin, so far off it, from a little above the

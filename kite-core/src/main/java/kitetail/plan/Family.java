@@ -1,7 +1,7 @@
 package kitetail.plan;
 
 import java.util.List;
-import kitetail.wish.Wish;
+import kitetail.client.Wish;
 
 /**
  * What makes a plan a shape family: what may be fitted in it, what it is right for and what makes

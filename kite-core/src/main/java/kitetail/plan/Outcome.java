@@ -1,12 +1,12 @@
 package kitetail.plan;
 
 import java.util.List;
+import kitetail.client.Reading;
 import kitetail.cut.Cut;
 import kitetail.hair.Stock;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.section.Cover;
-import kitetail.wish.Reading;
 
 /**
  * What comes of a plan.

@@ -3,7 +3,8 @@ package kitetail.plan;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import kitetail.care.Cautions;
+import kitetail.client.Cautions;
+import kitetail.client.Wishes;
 import kitetail.cut.Fingers;
 import kitetail.fall.Styling;
 import kitetail.hair.Hair;
@@ -11,7 +12,6 @@ import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
 import kitetail.section.Region;
 import kitetail.section.Section;
-import kitetail.wish.Wishes;
 
 /**
  * A whole plan as it is written down. Of who it is for and when, it says nothing.
@@ -215,7 +215,7 @@ public record Plan(
                 family.about(),
                 family.mark(),
                 family.knobs(),
-                family.wishes().stream().map(kitetail.wish.Wish::mirrored).toList(),
+                family.wishes().stream().map(kitetail.client.Wish::mirrored).toList(),
                 family.needs().mirrored());
     return new Plan(
         version,

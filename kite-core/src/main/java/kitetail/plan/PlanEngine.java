@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
+import kitetail.client.Reading;
 import kitetail.cut.Before;
 import kitetail.cut.Bites;
 import kitetail.cut.Cut;
@@ -17,7 +18,6 @@ import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.section.Region;
 import kitetail.section.Zone;
-import kitetail.wish.Reading;
 import kitetail.work.Deadline;
 
 /**

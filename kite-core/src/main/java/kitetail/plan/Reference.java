@@ -3,12 +3,12 @@ package kitetail.plan;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
-import kitetail.geom.Lazy;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.section.Limit;
 import kitetail.section.Region;
+import kitetail.work.Lazy;
 
 /** The usual head, on which questions are answered that do not depend on whose head it is. */
 final class Reference {

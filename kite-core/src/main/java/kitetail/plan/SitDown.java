@@ -1,10 +1,10 @@
 package kitetail.plan;
 
-import kitetail.care.Cautions;
+import kitetail.client.Cautions;
+import kitetail.client.Wishes;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
-import kitetail.wish.Wishes;
 
 /** What is in the chair and what is wanted: all that is asked and measured before a plan. */
 public record SitDown(

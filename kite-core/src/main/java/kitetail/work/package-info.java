@@ -1,2 +1,2 @@
-/** How long work may go on. */
+/** How long work may go on, and what is worked out once when it is first asked. */
 package kitetail.work;

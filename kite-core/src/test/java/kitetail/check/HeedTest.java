@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import kitetail.On;
-import kitetail.care.Cautions;
-import kitetail.care.Consent;
-import kitetail.care.SkinNote;
+import kitetail.client.Cautions;
+import kitetail.client.Consent;
+import kitetail.client.SkinNote;
 import kitetail.cut.Aside;
 import kitetail.cut.Blade;
 import kitetail.cut.Comb;

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.function.IntToDoubleFunction;
+import kitetail.client.Landing;
+import kitetail.client.Wish;
 import kitetail.fall.Fall;
 import kitetail.fall.Ground;
 import kitetail.fall.Styling;
@@ -16,8 +18,6 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
-import kitetail.wish.Landing;
-import kitetail.wish.Wish;
 import org.junit.jupiter.api.Test;
 
 /** Fallen hair read where it is known what must be seen. */

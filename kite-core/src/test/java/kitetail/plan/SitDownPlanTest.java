@@ -7,10 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Set;
 import kitetail.On;
-import kitetail.care.Cautions;
-import kitetail.care.Consent;
-import kitetail.care.SkinNote;
 import kitetail.check.Check;
+import kitetail.client.Cautions;
+import kitetail.client.Consent;
+import kitetail.client.SkinNote;
+import kitetail.client.Wish;
+import kitetail.client.Wishes;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
@@ -23,8 +25,6 @@ import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.section.Facing;
 import kitetail.section.Section;
-import kitetail.wish.Wish;
-import kitetail.wish.Wishes;
 import org.junit.jupiter.api.Test;
 
 class SitDownPlanTest {

@@ -12,10 +12,8 @@ import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import kitetail.fall.Fall;
 import kitetail.fall.Styling;
-import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.geom.Vec3;
-import kitetail.growth.Worn;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -27,6 +25,8 @@ import kitetail.look.Side;
 import kitetail.plan.Ledge;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import kitetail.planning.Planner;
+import kitetail.planning.Worn;
 
 /** A family fitted to its own lengths on one head, run, and fallen; and what is read from it. */
 record Done(Plan plan, Worn worn) {

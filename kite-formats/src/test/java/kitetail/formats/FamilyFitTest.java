@@ -5,7 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Collection;
 import java.util.Map;
-import kitetail.fit.Planner;
+import kitetail.client.Wish;
+import kitetail.client.Wishes;
 import kitetail.formats.json.Families;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -13,8 +14,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
-import kitetail.wish.Wish;
-import kitetail.wish.Wishes;
+import kitetail.planning.Planner;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 

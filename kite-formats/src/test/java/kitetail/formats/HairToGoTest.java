@@ -4,9 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import kitetail.fit.HairToGo;
-import kitetail.fit.Planner;
-import kitetail.fit.Reach;
+import kitetail.client.Wishes;
 import kitetail.formats.json.Families;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
@@ -16,8 +14,10 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
-import kitetail.remedy.Mending;
-import kitetail.wish.Wishes;
+import kitetail.planning.HairToGo;
+import kitetail.planning.Mending;
+import kitetail.planning.Planner;
+import kitetail.planning.Reach;
 import org.junit.jupiter.api.Test;
 
 /**

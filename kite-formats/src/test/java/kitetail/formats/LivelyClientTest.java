@@ -3,13 +3,13 @@ package kitetail.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import kitetail.care.Cautions;
-import kitetail.care.Consent;
+import kitetail.client.Cautions;
+import kitetail.client.Consent;
+import kitetail.client.Wishes;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Edge;
 import kitetail.cut.Guard;
-import kitetail.fit.Ranking;
 import kitetail.formats.json.Families;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
@@ -19,8 +19,8 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
-import kitetail.remedy.Mending;
-import kitetail.wish.Wishes;
+import kitetail.planning.Mending;
+import kitetail.planning.Ranking;
 import org.junit.jupiter.api.Test;
 
 /** On a child, or who moves a lot, guards and combs come first: common practice. */

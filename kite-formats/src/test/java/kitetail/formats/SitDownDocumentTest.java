@@ -6,9 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import kitetail.care.Cautions;
-import kitetail.care.Consent;
-import kitetail.care.SkinNote;
+import kitetail.client.Cautions;
+import kitetail.client.Consent;
+import kitetail.client.Landing;
+import kitetail.client.SkinNote;
+import kitetail.client.Wish;
+import kitetail.client.Wishes;
 import kitetail.formats.json.SitDownJson;
 import kitetail.hair.Beard;
 import kitetail.hair.Growth;
@@ -27,9 +30,6 @@ import kitetail.head.Nudge;
 import kitetail.head.Place;
 import kitetail.head.Spot;
 import kitetail.plan.SitDown;
-import kitetail.wish.Landing;
-import kitetail.wish.Wish;
-import kitetail.wish.Wishes;
 import org.junit.jupiter.api.Test;
 
 class SitDownDocumentTest {

@@ -4,12 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import kitetail.client.Wish;
+import kitetail.client.Wishes;
 import kitetail.cut.Comb;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
-import kitetail.fit.LastShape;
-import kitetail.fit.Planner;
-import kitetail.fit.Tidied;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.Todays;
 import kitetail.hair.Hair;
@@ -24,9 +23,10 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
-import kitetail.remedy.Mending;
-import kitetail.wish.Wish;
-import kitetail.wish.Wishes;
+import kitetail.planning.LastShape;
+import kitetail.planning.Mending;
+import kitetail.planning.Planner;
+import kitetail.planning.Tidied;
 import org.junit.jupiter.api.Test;
 
 /** Today's cut, tidied: its own line, taken back by what has grown. */

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.net.http.HttpResponse;
 import kitetail.cut.Texture;
-import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
-import kitetail.growth.SameLongest;
 import kitetail.plan.Plan;
+import kitetail.planning.Planner;
+import kitetail.planning.SameLongest;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;

@@ -1,10 +1,10 @@
 package kitetail.formats.answer;
 
 import java.util.List;
-import kitetail.fit.Planner;
 import kitetail.formats.words.AdviceWords;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
+import kitetail.planning.Planner;
 import org.jspecify.annotations.Nullable;
 
 /**

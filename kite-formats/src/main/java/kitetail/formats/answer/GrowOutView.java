@@ -1,8 +1,8 @@
 package kitetail.formats.answer;
 
 import java.util.List;
-import kitetail.growth.GrowOut;
 import kitetail.head.Place;
+import kitetail.planning.GrowOut;
 
 /**
  * From hair as it is to a shape, over several visits.

@@ -3,9 +3,9 @@ package kitetail.formats.answer;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.IntStream;
-import kitetail.fit.Columns;
 import kitetail.head.Nudge;
-import kitetail.taper.Ladder;
+import kitetail.planning.Columns;
+import kitetail.planning.Ladder;
 import org.jspecify.annotations.Nullable;
 
 /** Ladders of guards, fewest changes of attachment first. */

@@ -5,7 +5,7 @@ import java.util.List;
 import kitetail.formats.words.LearntWords;
 import kitetail.formats.words.Units;
 import kitetail.hair.WetDry;
-import kitetail.learn.Learnt;
+import kitetail.shopday.Learnt;
 
 /**
  * One thing learnt of a client or of the hand that cuts them.

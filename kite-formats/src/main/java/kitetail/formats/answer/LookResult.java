@@ -3,12 +3,12 @@ package kitetail.formats.answer;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import kitetail.growth.Worn;
 import kitetail.head.Place;
 import kitetail.head.Walk;
 import kitetail.look.Layering;
 import kitetail.look.Look;
 import kitetail.look.Side;
+import kitetail.planning.Worn;
 
 /**
  * What is read of fallen hair; docs/formats.md has more about each.

@@ -1,8 +1,8 @@
 package kitetail.formats.answer;
 
 import java.util.List;
-import kitetail.fit.NextCut;
 import kitetail.head.Place;
+import kitetail.planning.NextCut;
 
 /** How much may come off next, without passing what the plan needs. */
 public record NextCutView(List<Safe> places) {

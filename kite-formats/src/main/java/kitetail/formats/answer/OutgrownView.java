@@ -1,8 +1,8 @@
 package kitetail.formats.answer;
 
 import java.util.List;
-import kitetail.growth.Outgrown;
 import kitetail.head.Place;
+import kitetail.planning.Outgrown;
 
 /**
  * When to come back.

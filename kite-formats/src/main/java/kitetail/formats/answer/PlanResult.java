@@ -7,6 +7,7 @@ import java.util.Map;
 import kitetail.check.Check;
 import kitetail.check.Handled;
 import kitetail.check.Heed;
+import kitetail.client.Reading;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.geom.Vec3;
@@ -19,7 +20,6 @@ import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.section.Cover;
-import kitetail.wish.Reading;
 import org.jspecify.annotations.Nullable;
 
 /**

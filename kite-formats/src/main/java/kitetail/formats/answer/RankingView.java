@@ -1,8 +1,8 @@
 package kitetail.formats.answer;
 
 import java.util.List;
-import kitetail.fit.Ranking;
 import kitetail.formats.words.AdviceWords;
+import kitetail.planning.Ranking;
 
 /** Families, best first. */
 public record RankingView(List<Ranked> families) {

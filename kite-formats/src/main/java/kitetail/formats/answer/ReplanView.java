@@ -2,9 +2,9 @@ package kitetail.formats.answer;
 
 import java.util.List;
 import kitetail.cut.Dial;
-import kitetail.fit.Replan;
 import kitetail.formats.words.AdviceWords;
 import kitetail.plan.Plan;
+import kitetail.planning.Replan;
 
 /**
  * What else has to change after a slip.

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
-import kitetail.risk.Risk;
+import kitetail.planning.Risk;
 
 /**
  * How much a plan drifts under unsteady hands.

@@ -1,6 +1,6 @@
 package kitetail.formats.answer;
 
-import kitetail.growth.Weeks;
+import kitetail.planning.Weeks;
 
 /** Weeks until something: for fast growth, in the mean, for slow growth. */
 public record WeeksView(double early, double mean, double late) {

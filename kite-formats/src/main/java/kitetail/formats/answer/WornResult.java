@@ -4,9 +4,9 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import kitetail.check.Check;
 import kitetail.check.CheckRound;
-import kitetail.growth.Outgrown;
-import kitetail.growth.Worn;
 import kitetail.plan.Plan;
+import kitetail.planning.Outgrown;
+import kitetail.planning.Worn;
 
 /** All that {@code compute --look} tells of a plan worn so many weeks after it was cut. */
 public record WornResult(

@@ -10,8 +10,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
-import kitetail.fit.Planner;
-import kitetail.fit.Ranking;
 import kitetail.formats.answer.FitView;
 import kitetail.formats.answer.OrderView;
 import kitetail.formats.answer.PlanResult;
@@ -32,9 +30,11 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
-import kitetail.remedy.Mending;
-import kitetail.risk.Hands;
-import kitetail.risk.Risk;
+import kitetail.planning.Hands;
+import kitetail.planning.Mending;
+import kitetail.planning.Planner;
+import kitetail.planning.Ranking;
+import kitetail.planning.Risk;
 
 /**
  * Plan documents in, result documents out: {@code compute [--sites | --fit | --risk | --order |

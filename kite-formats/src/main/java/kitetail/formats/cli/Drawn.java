@@ -16,10 +16,10 @@ import kitetail.formats.look.ProfileCsv;
 import kitetail.formats.picture.HairPicture;
 import kitetail.formats.picture.View;
 import kitetail.formats.words.Units;
-import kitetail.growth.Worn;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
 import kitetail.plan.Plan;
+import kitetail.planning.Worn;
 
 /** The files that {@code compute} writes besides its result. */
 final class Drawn {

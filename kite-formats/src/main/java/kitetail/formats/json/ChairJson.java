@@ -1,8 +1,8 @@
 package kitetail.formats.json;
 
 import java.util.List;
-import kitetail.chair.Entry;
 import kitetail.plan.Plan;
+import kitetail.shopday.Entry;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;

@@ -6,13 +6,13 @@ import java.util.Locale;
 import kitetail.formats.picture.LengthRamp;
 import kitetail.formats.words.Units;
 import kitetail.geom.Vec3;
-import kitetail.growth.Worn;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.head.Walk;
 import kitetail.look.Silhouette;
+import kitetail.planning.Worn;
 
 /** Line drawings of a cut: its outlines, its scalp map, its profile along a walk. */
 public final class LookSvg {

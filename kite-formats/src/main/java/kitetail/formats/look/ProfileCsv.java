@@ -3,8 +3,8 @@ package kitetail.formats.look;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Locale;
-import kitetail.growth.Worn;
 import kitetail.head.Walk;
+import kitetail.planning.Worn;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 

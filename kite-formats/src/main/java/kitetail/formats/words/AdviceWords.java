@@ -3,11 +3,11 @@ package kitetail.formats.words;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import kitetail.cut.Dial;
-import kitetail.fit.Planner;
-import kitetail.fit.Ranking;
-import kitetail.fit.Replan;
 import kitetail.plan.Finding;
 import kitetail.plan.Plan;
+import kitetail.planning.Planner;
+import kitetail.planning.Ranking;
+import kitetail.planning.Replan;
 
 /** Advice in short trade words. */
 public record AdviceWords(Words words) {

@@ -2,9 +2,9 @@ package kitetail.formats.words;
 
 import java.util.ArrayList;
 import java.util.List;
-import kitetail.care.Cautions;
-import kitetail.care.SkinNote;
 import kitetail.check.Heed;
+import kitetail.client.Cautions;
+import kitetail.client.SkinNote;
 import kitetail.head.Place;
 
 /**

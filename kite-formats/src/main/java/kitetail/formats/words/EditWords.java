@@ -4,21 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import kitetail.client.Reading;
 import kitetail.cut.Dial;
 import kitetail.edit.RefusedException;
-import kitetail.fit.Shaping;
-import kitetail.fit.Thinned;
-import kitetail.growth.SameLongest;
 import kitetail.head.Place;
 import kitetail.plan.Knob;
 import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import kitetail.planning.SameLongest;
+import kitetail.planning.Shaping;
+import kitetail.planning.Thinned;
 import kitetail.section.EdgeDrag;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
 import kitetail.section.Section;
-import kitetail.wish.Reading;
 
 /** What an edit did, or why it was refused, in short trade words. */
 public record EditWords(Words words) {

@@ -3,8 +3,8 @@ package kitetail.formats.words;
 import java.util.ArrayList;
 import java.util.List;
 import kitetail.fall.Styling;
-import kitetail.finish.Finishing;
 import kitetail.plan.Plan;
+import kitetail.shopday.Finishing;
 
 /** Drying, styling and home care in short trade words. */
 public final class FinishWords {

@@ -2,7 +2,7 @@ package kitetail.formats.words;
 
 import java.util.Locale;
 import kitetail.hair.WetDry;
-import kitetail.learn.Learnt;
+import kitetail.shopday.Learnt;
 
 /** What visits taught, in words. */
 public record LearntWords(Learnt learnt, Units units) {

@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import kitetail.check.CheckRound;
-import kitetail.growth.GrowOut;
-import kitetail.growth.Outgrown;
-import kitetail.growth.Weeks;
-import kitetail.growth.Worn;
 import kitetail.look.Landing;
 import kitetail.look.Look;
 import kitetail.look.WeightLine;
 import kitetail.plan.Plan;
+import kitetail.planning.GrowOut;
+import kitetail.planning.Outgrown;
+import kitetail.planning.Weeks;
+import kitetail.planning.Worn;
 
 /** What is seen of fallen hair, in words. */
 public record LookWords(Words words) {

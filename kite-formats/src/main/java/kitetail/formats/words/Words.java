@@ -2,12 +2,12 @@ package kitetail.formats.words;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import kitetail.client.Landing;
 import kitetail.head.FacePlace;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
-import kitetail.wish.Landing;
 
 /** Says moves and findings in short trade words. The only place where they are worded. */
 public record Words(Units units) {

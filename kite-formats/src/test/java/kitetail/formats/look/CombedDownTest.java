@@ -7,10 +7,10 @@ import java.util.List;
 import kitetail.fall.Fall;
 import kitetail.formats.json.Families;
 import kitetail.geom.Vec3;
-import kitetail.growth.Worn;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
 import kitetail.plan.Plan;
+import kitetail.planning.Worn;
 import org.junit.jupiter.api.Test;
 
 /** What is combed and dried over to a side lies there, at the whorl too; common practice. */

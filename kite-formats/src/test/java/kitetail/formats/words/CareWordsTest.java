@@ -3,9 +3,9 @@ package kitetail.formats.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import kitetail.care.Cautions;
-import kitetail.care.Consent;
-import kitetail.care.SkinNote;
+import kitetail.client.Cautions;
+import kitetail.client.Consent;
+import kitetail.client.SkinNote;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
 import org.junit.jupiter.api.Test;

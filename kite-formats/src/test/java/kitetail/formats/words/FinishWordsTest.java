@@ -8,10 +8,10 @@ import java.util.stream.Stream;
 import kitetail.cut.Aside;
 import kitetail.fall.Styling;
 import kitetail.fall.Styling.Dried;
-import kitetail.finish.Finishing;
 import kitetail.formats.json.Families;
 import kitetail.hair.Damp;
 import kitetail.plan.Plan;
+import kitetail.shopday.Finishing;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 

@@ -3,14 +3,14 @@ package kitetail.server.advice;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
-import kitetail.fit.Columns;
 import kitetail.formats.answer.LadderView;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.School;
 import kitetail.plan.Workbench;
+import kitetail.planning.Columns;
+import kitetail.planning.Ladder;
 import kitetail.server.error.FieldException;
-import kitetail.taper.Ladder;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 

@@ -2,14 +2,14 @@ package kitetail.server.bench;
 
 import java.util.List;
 import java.util.Map;
+import kitetail.client.Landing;
+import kitetail.client.Wish;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
 import kitetail.server.head.Heads;
-import kitetail.wish.Landing;
-import kitetail.wish.Wish;
 import org.springframework.stereotype.Component;
 
 /**

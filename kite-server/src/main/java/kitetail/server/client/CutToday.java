@@ -1,6 +1,6 @@
 package kitetail.server.client;
 
-import kitetail.care.Cautions;
+import kitetail.client.Cautions;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.server.error.FieldException;

@@ -15,10 +15,10 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import kitetail.chair.Entry;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.shopday.Entry;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 

@@ -9,8 +9,8 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import kitetail.chair.RunningLate;
 import kitetail.server.security.Person;
+import kitetail.shopday.RunningLate;
 import org.springframework.stereotype.Component;
 
 /** A chair that runs late: what it does to the appointments after it. */

@@ -1,11 +1,11 @@
 package kitetail.server.document;
 
-import kitetail.chair.Entry;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.shopday.Entry;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;

@@ -3,20 +3,20 @@ package kitetail.server.fall;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import kitetail.check.CheckRound;
-import kitetail.finish.Finishing;
 import kitetail.formats.answer.CheckItem;
 import kitetail.formats.answer.GrowOutView;
 import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
-import kitetail.growth.GrowOut;
-import kitetail.growth.Outgrown;
 import kitetail.hair.Damp;
 import kitetail.plan.Plan;
+import kitetail.planning.GrowOut;
+import kitetail.planning.Outgrown;
 import kitetail.server.advice.Advice;
 import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
+import kitetail.shopday.Finishing;
 import org.springframework.stereotype.Component;
 
 /** What comes after the last cut: checking, drying and styling, coming back, growing out. */

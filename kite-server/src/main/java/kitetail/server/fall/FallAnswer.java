@@ -11,10 +11,10 @@ import kitetail.formats.answer.OutgrownView;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
-import kitetail.growth.Outgrown;
-import kitetail.growth.Worn;
 import kitetail.plan.Finding;
 import kitetail.plan.Plan;
+import kitetail.planning.Outgrown;
+import kitetail.planning.Worn;
 
 /**
  * What is said of fallen hair, before its strands.

@@ -15,11 +15,11 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import kitetail.kit.Care;
-import kitetail.kit.Tool;
-import kitetail.kit.ToolsOf;
 import kitetail.plan.Plan;
 import kitetail.server.client.ClientRepository;
+import kitetail.shopday.Care;
+import kitetail.shopday.Tool;
+import kitetail.shopday.ToolsOf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 

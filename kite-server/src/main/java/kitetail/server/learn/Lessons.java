@@ -9,13 +9,13 @@ import kitetail.formats.words.Units;
 import kitetail.hair.StartingHair;
 import kitetail.hair.WetDry;
 import kitetail.head.Place;
-import kitetail.learn.Learnt;
 import kitetail.plan.Plan;
 import kitetail.server.chair.SittingRepository;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.head.Heads;
 import kitetail.server.visit.VisitRepository;
+import kitetail.shopday.Learnt;
 import org.springframework.stereotype.Component;
 
 /** What is learnt of a client from the last visits and from what was taped at sit-downs. */

@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import kitetail.head.Place;
-import kitetail.learn.Learnt;
 import kitetail.server.visit.VisitRepository;
+import kitetail.shopday.Learnt;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,14 +1,14 @@
 package kitetail.server.school;
 
 import java.util.List;
-import kitetail.fit.Planner;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.plan.School;
 import kitetail.plan.SitDown;
-import kitetail.remedy.SchoolCosts;
-import kitetail.risk.Hands;
+import kitetail.planning.Hands;
+import kitetail.planning.Planner;
+import kitetail.planning.SchoolCosts;
 import kitetail.server.advice.Advice;
 import kitetail.server.head.Kept;
 import kitetail.server.head.Share;

@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import kitetail.care.Cautions;
+import kitetail.client.Cautions;
+import kitetail.client.Reading;
 import kitetail.formats.words.CareWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
@@ -14,7 +15,6 @@ import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.plan.SitDown;
-import kitetail.wish.Reading;
 
 /**
  * What the page says beside the head.

@@ -1,2 +1,0 @@
-/** One change that answers a finding, tried before it is offered. */
-package kitetail.remedy;

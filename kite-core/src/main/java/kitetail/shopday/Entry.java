@@ -1,0 +1,112 @@
+package kitetail.shopday;
+
+import kitetail.head.Place;
+import kitetail.plan.Plan;
+
+/** One thing done at the chair. */
+public sealed interface Entry {
+  /** Something done to one move of the plan, named by its id. */
+  sealed interface OfMove extends Entry {
+    String move();
+  }
+
+  /** One bite more of a move is cut. */
+  record Bite(String move) implements OfMove {}
+
+  record Done(String move) implements OfMove {}
+
+  /** A move that was done or skipped is gone back to. */
+  record Reopened(String move) implements OfMove {}
+
+  /**
+   * @param reason in the stylist's words; may be empty
+   */
+  record Skipped(String move, String reason) implements OfMove {
+    public Skipped {
+      reason = reason == null ? "" : reason;
+      said("reason", reason, 0);
+    }
+  }
+
+  /** The client said yes to what a move is about to do, or has done. */
+  record Approved(String move) implements OfMove {}
+
+  /** Texture of one column of a move is done; columns are numbered from 0. */
+  record Dosed(String move, int column) implements OfMove {
+    public Dosed {
+      if (column < 0 || column > 199) {
+        throw new IllegalArgumentException("column must be 0 to 199, was " + column);
+      }
+    }
+  }
+
+  /**
+   * What is really there, dry and straight; typed, or from a measuring comb.
+   *
+   * @param mm 0 to 1500
+   */
+  record Measured(Place place, double mm) implements Entry {
+    public Measured {
+      length("mm", mm);
+    }
+  }
+
+  /**
+   * A slip: so much more than planned came off.
+   *
+   * @param mm 0 to 1500
+   */
+  record TookMore(String move, Place place, double mm) implements OfMove {
+    public TookMore {
+      length("mm", mm);
+    }
+  }
+
+  /** What is left to do was planned anew; this is the whole plan from here on. */
+  record Replanned(Plan plan) implements Entry {}
+
+  record Paused() implements Entry {}
+
+  record Resumed() implements Entry {}
+
+  /** Something to look at again once the hair is dry. */
+  record ForDry(String what) implements Entry {
+    public ForDry {
+      said("what", what, 1);
+    }
+  }
+
+  /** It was looked at dry. */
+  record DrySeen(String what) implements Entry {
+    public DrySeen {
+      said("what", what, 1);
+    }
+  }
+
+  /**
+   * One item of the check round.
+   *
+   * @param item its number in the round, from 0
+   * @param longerMm by how much the hair there was too long; 0 when it was fine
+   */
+  record Checked(int item, double longerMm) implements Entry {
+    public Checked {
+      if (item < 0 || item > 199) {
+        throw new IllegalArgumentException("item must be 0 to 199, was " + item);
+      }
+      length("longerMm", longerMm);
+    }
+  }
+
+  private static void length(String name, double mm) {
+    if (!(mm >= 0 && mm <= 1500)) {
+      throw new IllegalArgumentException(name + " must be 0 to 1500, was " + mm);
+    }
+  }
+
+  private static void said(String name, String text, int least) {
+    if (text == null || text.strip().length() < least || text.length() > 400) {
+      throw new IllegalArgumentException(name + " must have " + least + " to 400 characters");
+    }
+  }
+}

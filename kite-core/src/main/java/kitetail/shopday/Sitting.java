@@ -1,0 +1,137 @@
+package kitetail.shopday;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import kitetail.plan.Move;
+import kitetail.plan.Plan;
+import kitetail.shopday.Entry.OfMove;
+
+/**
+ * Where the work at the chair stands after what was written down.
+ *
+ * @param plan as it is being cut: the last one planned anew, or the one begun with
+ * @param done moves done, in the order they were
+ * @param skipped moves left out, with the reason
+ * @param bites bites counted for each move
+ * @param workedSec for each move: time up to its entries since the entry before, pauses left out
+ * @param pausedSec in all
+ * @param measured what was measured last at each place
+ * @param forDry what is still to be looked at dry
+ * @param checked by how much each item of the check round was too long; 0 when fine
+ */
+public record Sitting(
+    Plan plan,
+    Set<String> done,
+    Map<String, String> skipped,
+    Map<String, Integer> bites,
+    Map<String, Double> workedSec,
+    double pausedSec,
+    List<Entry.Measured> measured,
+    List<String> forDry,
+    Map<Integer, Double> checked) {
+
+  /**
+   * @param log in the order things were done; two devices that wrote at once are put together by
+   *     their clocks before
+   */
+  public static Sitting of(Plan begun, List<Logged> log) {
+    Fold f = new Fold(begun);
+    log.forEach(f::enter);
+    return f.stands();
+  }
+
+  /** The first move that is neither done nor skipped; null when none is left. */
+  public Move next() {
+    return plan.moves().stream()
+        .filter(m -> !done.contains(m.id()) && !skipped.containsKey(m.id()))
+        .findFirst()
+        .orElse(null);
+  }
+
+  private static final class Fold {
+    private Plan plan;
+    private double lastSec;
+    private boolean paused;
+    private double openSec;
+    private double pausedSec;
+    private final Set<String> done = new LinkedHashSet<>();
+    private final Map<String, String> skipped = new LinkedHashMap<>();
+    private final Map<String, Integer> bites = new LinkedHashMap<>();
+    private final Map<String, Double> workedSec = new LinkedHashMap<>();
+    private final Map<kitetail.head.Place, Entry.Measured> measured = new LinkedHashMap<>();
+    private final Set<String> forDry = new LinkedHashSet<>();
+    private final Map<Integer, Double> checked = new LinkedHashMap<>();
+
+    Fold(Plan begun) {
+      plan = begun;
+    }
+
+    void enter(Logged l) {
+      pass(l.atSec());
+      Entry e = l.entry();
+      if (e instanceof OfMove m) {
+        workedSec.merge(m.move(), openSec, Double::sum);
+        openSec = 0;
+        move(m);
+      } else if (e instanceof Entry.Paused) {
+        paused = true;
+      } else if (e instanceof Entry.Resumed) {
+        paused = false;
+      } else if (e instanceof Entry.Measured m) {
+        measured.put(m.place(), m);
+      } else if (e instanceof Entry.Replanned r) {
+        plan = r.plan();
+      } else if (e instanceof Entry.ForDry d) {
+        forDry.add(d.what());
+      } else if (e instanceof Entry.DrySeen d) {
+        forDry.remove(d.what());
+      } else if (e instanceof Entry.Checked c) {
+        checked.put(c.item(), c.longerMm());
+      }
+    }
+
+    /** A device's clock may be set back; time never runs backwards here. */
+    private void pass(double nowSec) {
+      double sec = Math.max(0, nowSec - lastSec);
+      if (paused) {
+        pausedSec += sec;
+      } else {
+        openSec += sec;
+      }
+      lastSec = Math.max(lastSec, nowSec);
+    }
+
+    private void move(OfMove m) {
+      if (m instanceof Entry.Bite) {
+        bites.merge(m.move(), 1, Integer::sum);
+      } else if (m instanceof Entry.Done) {
+        skipped.remove(m.move());
+        done.add(m.move());
+      } else if (m instanceof Entry.Skipped s) {
+        done.remove(s.move());
+        skipped.put(s.move(), s.reason());
+      } else if (m instanceof Entry.Reopened) {
+        done.remove(m.move());
+        skipped.remove(m.move());
+      }
+    }
+
+    Sitting stands() {
+      return new Sitting(
+          plan,
+          Collections.unmodifiableSet(done),
+          Collections.unmodifiableMap(skipped),
+          Collections.unmodifiableMap(bites),
+          Collections.unmodifiableMap(workedSec),
+          pausedSec,
+          List.copyOf(measured.values()),
+          new ArrayList<>(forDry),
+          Collections.unmodifiableMap(checked));
+    }
+  }
+}
