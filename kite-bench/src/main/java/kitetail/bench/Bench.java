@@ -1,9 +1,13 @@
 package kitetail.bench;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import kitetail.fall.Fall;
+import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
@@ -20,16 +24,21 @@ public final class Bench {
         System.getProperty("os.arch"),
         Runtime.getRuntime().availableProcessors(),
         System.getProperty("java.version"));
-    Collection<RunResult> results =
-        new Runner(
-                new OptionsBuilder()
-                    .include(CoreBench.class.getSimpleName())
-                    .include(EngineBench.class.getSimpleName())
-                    .include(FallBench.class.getSimpleName())
-                    .addProfiler(GCProfiler.class)
-                    .verbosity(VerboseMode.SILENT)
-                    .build())
-            .run();
+    String url = System.getenv("KITETAIL_URL");
+    List<String> names = benchmarks();
+    Progress far = new Progress(names.size() + (url == null ? 0 : 5));
+    List<RunResult> results = new ArrayList<>();
+    for (String name : names) {
+      far.next(name);
+      results.addAll(
+          new Runner(
+                  new OptionsBuilder()
+                      .include("\\." + name.replace(".", "\\.") + "$")
+                      .addProfiler(GCProfiler.class)
+                      .verbosity(VerboseMode.SILENT)
+                      .build())
+              .run());
+    }
     double reference = score(results, "reference");
     System.out.printf("%-32s %10s %12s %12s%n", "warm", "ms", "× reference", "MB a run");
     for (RunResult r : results) {
@@ -50,18 +59,48 @@ public final class Bench {
         shooting / score(results, "fallOf3000ShortStrands"),
         FallBench.restingByShooting(),
         FallBench.SHOT);
-    String url = System.getenv("KITETAIL_URL");
     if (url != null) {
+      far.next("eight at once");
       EightAtOnce.print(url);
+      far.next("edits and picks");
       EditToPicture.Times t = EditToPicture.run(url);
       print("from a changed number to the picture", t.edits(), reference);
       print("the same, one change upon the other", t.quickEdits(), reference);
       print("from a pick at the sit-down to the new head", t.picks(), reference);
+      far.next("the bench on screen");
       BenchOnScreen.Seen seen = BenchOnScreen.run(url);
       print("from a changed length to the fine fall", seen.fallsMs(), reference);
       BenchOnScreen.print(seen);
+      far.next("a day of the demo shop");
       DemoDay.print(DemoDay.run(url));
+      far.next("a shop under load");
       ShopUnderLoad.main(args);
+    }
+  }
+
+  /** Class and name of each, in the order they are told. */
+  private static List<String> benchmarks() {
+    return Stream.of(CoreBench.class, EngineBench.class, FallBench.class)
+        .flatMap(
+            c ->
+                Arrays.stream(c.getMethods())
+                    .filter(m -> m.isAnnotationPresent(Benchmark.class))
+                    .map(m -> c.getSimpleName() + "." + m.getName())
+                    .sorted())
+        .toList();
+  }
+
+  /** Says on standard error how far it is, so that a result can be kept by itself. */
+  private static final class Progress {
+    private final int of;
+    private int at;
+
+    Progress(int of) {
+      this.of = of;
+    }
+
+    void next(String what) {
+      System.err.printf("%d of %d: %s%n", ++at, of, what);
     }
   }
 
