@@ -16,7 +16,9 @@ public record PartLine(double x, double fromY) {
   private static final double BARE_MM = 1.5;
 
   private static final double COVERED_MM = 3.2;
-  private static final double RUNS_OUT_MM = 14;
+
+  /** Over so much toward its end it draws in to nothing, as a comb leaves it. */
+  private static final double RUNS_OUT_MM = 26;
 
   /** The line of hair as it is worn; null where it does not part. */
   public static PartLine of(Fall f) {
@@ -29,20 +31,26 @@ public record PartLine(double x, double fromY) {
         : new PartLine(s.partX(head), head.place(Place.CROWN).y());
   }
 
-  /** How far from the line, mm; infinite behind it. */
-  public double offMm(double atX, double atY) {
-    return atY < fromY ? Double.POSITIVE_INFINITY : Math.abs(atX - x);
+  /** How wide it is at a place, of its whole width. */
+  private double width(double atY) {
+    return Smooth.step((atY - fromY) / RUNS_OUT_MM);
   }
 
-  /** Share of the skin that is seen at a place, 0 to 1; the line runs out toward the crown. */
+  /** How far from the line, mm, as if it were whole: farther where it draws in, infinite behind. */
+  public double offMm(double atX, double atY) {
+    double width = width(atY);
+    return width > 0 ? Math.abs(atX - x) / width : Double.POSITIVE_INFINITY;
+  }
+
+  /** Share of the skin that is seen at a place, 0 to 1. */
   public double bare(double atX, double atY) {
-    double across = 1 - Smooth.step((offMm(atX, atY) - BARE_MM) / (COVERED_MM - BARE_MM));
-    return across * Smooth.step((atY - fromY) / RUNS_OUT_MM);
+    return 1 - Smooth.step((offMm(atX, atY) - BARE_MM) / (COVERED_MM - BARE_MM));
   }
 
   /** How far to the right what stands at a place is set so that it stands beside the line, mm. */
   double beside(double atX, double atY) {
-    double off = offMm(atX, atY);
-    return off >= BARE_MM ? 0 : (BARE_MM - off) * (atX < x ? -1 : 1);
+    double half = BARE_MM * width(atY);
+    double off = Math.abs(atX - x);
+    return off >= half ? 0 : (half - off) * (atX < x ? -1 : 1);
   }
 }
