@@ -14,13 +14,19 @@ export type Tool = keyof typeof TOOLS;
 
 export const toolOf = (cut: Cut): Tool => (cut.kind === "aside" ? "none" : cut.kind);
 
-/** What a move took off before it counts. */
-const TOOK_MM = 0.3;
+/** The least that is a cut, as on the server. */
+const CUT_MM = 0.05;
+// Lengths come in twentieths of a millimetre, each rounded by itself.
+const ROUNDED_MM = 0.01;
+
+/** Whether hair of such lengths before and after was cut between. */
+export const wasCut = (beforeMm: number, afterMm: number): boolean =>
+  beforeMm - afterMm > CUT_MM + ROUNDED_MM;
 
 /** The last of some moves that shortened the hair at one of its places; −1 when none did. */
 export function lastCut(lengths: (step: number) => ArrayLike<number>, steps: number, at: number): number {
   for (let m = steps; m > 0; m--) {
-    if ((lengths(m - 1)[at] as number) - (lengths(m)[at] as number) > TOOK_MM) return m - 1;
+    if (wasCut(lengths(m - 1)[at] as number, lengths(m)[at] as number)) return m - 1;
   }
   return -1;
 }

@@ -3,7 +3,6 @@ package kitetail.check;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
@@ -72,8 +71,6 @@ public record Handled(
   /** A blade so near the top of an ear goes round it; an assumption. */
   private static final double EAR_MM = 45;
 
-  private static final double TOUCHED_MM = 0.05;
-
   /** For each move of a plan; null for a step between cuts. */
   public static List<Handled> of(Plan plan, Outcome o) {
     List<Handled> out = new ArrayList<>();
@@ -110,7 +107,7 @@ public record Handled(
     Outcome.Step step = o.steps().get(k);
     Move m = step.move();
     Handling set = m.handling() == null ? new Handling(null, null, null, null) : m.handling();
-    boolean ear = cut(o, k).anyMatch(i -> nearEar(o, k, i));
+    boolean ear = o.worked(k).anyMatch(i -> nearEar(o, k, i));
     Stroke stroke = set.stroke() == null ? stroke(step, o.scalp()) : set.stroke();
     return new Handled(
         set.tiltDeg() == null ? tilt(o, k) : set.tiltDeg(),
@@ -138,7 +135,7 @@ public record Handled(
     UnitVec toStylist = toward(step.move().stand());
     // Of a move on both sides the one that is worked on: then the stylist goes round.
     Vec3 sum =
-        cut(o, k)
+        o.worked(k)
             .filter(i -> toStylist.dot(s.normal(i).times(1)) > 0)
             .mapToObj(i -> pull(step.cut(), s.normal(i)).times(s.areaMm2(i)))
             .reduce(new Vec3(0, 0, 0), Vec3::plus);
@@ -155,17 +152,9 @@ public record Handled(
     return Math.abs(tilt) < LEAST_DEG ? 0 : tilt;
   }
 
-  /** The roots whose hair it cuts. */
-  private static IntStream cut(Outcome o, int k) {
-    Outcome.Step step = o.steps().get(k);
-    double[] before = k == 0 ? o.beforeMm() : o.steps().get(k - 1).leftMm();
-    return Arrays.stream(step.roots())
-        .filter(i -> step.cut() instanceof Texture || before[i] - step.leftMm()[i] > TOUCHED_MM);
-  }
-
   /** True when most of it grows below the ears' openings. */
   private static boolean low(Outcome o, int k) {
-    return cut(o, k).mapToDouble(i -> o.scalp().pointMm(i).z()).average().orElse(0) < 0;
+    return o.worked(k).mapToDouble(i -> o.scalp().pointMm(i).z()).average().orElse(0) < 0;
   }
 
   private static boolean nearEar(Outcome o, int k, int i) {

@@ -7,7 +7,6 @@ import kitetail.cut.Aside;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Outline;
-import kitetail.cut.Texture;
 import kitetail.geom.Vec3;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -43,8 +42,6 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
   /** A comb or clipper reaches so far round where it cuts; an assumption. */
   private static final double SKIN_MM = 25;
 
-  private static final double TOUCHED_MM = 0.05;
-
   /** For each move of a plan what is to be heeded in it. */
   public static List<List<Heed>> of(Plan plan, Outcome o) {
     List<List<Heed>> out = new ArrayList<>();
@@ -64,16 +61,15 @@ public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
       }
       return List.copyOf(out);
     }
-    double[] before = number == 0 ? o.beforeMm() : o.steps().get(number - 1).leftMm();
     Scalp s = o.scalp();
     List<Vec3> roots = new ArrayList<>();
     List<Vec3> blades = new ArrayList<>();
-    for (int i : step.roots()) {
-      if (step.cut() instanceof Texture || before[i] - step.leftMm()[i] > TOUCHED_MM) {
-        roots.add(s.pointMm(i));
-        blades.add(blade(step, s, i));
-      }
-    }
+    o.worked(number)
+        .forEach(
+            i -> {
+              roots.add(s.pointMm(i));
+              blades.add(blade(step, s, i));
+            });
     for (Place ear : List.of(Place.EAR_TOP_LEFT, Place.EAR_TOP_RIGHT)) {
       if (nearest(s.head().place(ear), blades) < EAR_MM) {
         out.add(new Heed(Kind.EAR, ear, null));

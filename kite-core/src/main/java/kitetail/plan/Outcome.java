@@ -1,8 +1,11 @@
 package kitetail.plan;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.client.Reading;
 import kitetail.cut.Cut;
+import kitetail.cut.Texture;
 import kitetail.hair.Stock;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -31,6 +34,9 @@ public record Outcome(
     List<Jumps> jumps,
     List<Ledge> ledges,
     List<Extent> extents) {
+  /** The least that is a cut; the page is held to the same by contract/vectors/cut.json. */
+  private static final double CUT_MM = 0.05;
+
   /**
    * @param cut the move's cut with what it took over put in as numbers
    * @param left the hair after the move
@@ -69,6 +75,20 @@ public record Outcome(
 
   public double[] beforeMm() {
     return before.longest();
+  }
+
+  /** True when hair of such lengths before and after was cut between. */
+  public static boolean cut(double beforeMm, double afterMm) {
+    return beforeMm - afterMm > CUT_MM;
+  }
+
+  /** The roots a move works on: those whose hair it shortens, or all that it texturises. */
+  public IntStream worked(int move) {
+    Step step = steps.get(move);
+    double[] had = move == 0 ? beforeMm() : steps.get(move - 1).leftMm();
+    double[] has = step.leftMm();
+    return Arrays.stream(step.roots())
+        .filter(i -> step.cut() instanceof Texture || cut(had[i], has[i]));
   }
 
   public Stock after() {

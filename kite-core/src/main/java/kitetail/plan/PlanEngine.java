@@ -28,8 +28,6 @@ public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
   public static final String VERSION = "0.6.2";
 
-  private static final double TOUCHED_MM = 0.05;
-
   private PlanEngine() {}
 
   /** Fits the head, lays out the sites and runs the plan. */
@@ -251,14 +249,14 @@ public final class PlanEngine {
     for (int k = 0; k < zone.roots().length; k++) {
       int i = zone.roots()[k];
       double off = had[i] - has[i];
-      if (off > TOUCHED_MM) {
+      if (Outcome.cut(had[i], has[i])) {
         area += scalp.areaMm2(i);
         reached[cuts++] = i;
         taken = Math.max(taken, off);
       } else if (leaves != null && (everywhere || i == set) && Double.isFinite(leaves[k])) {
         double missing = leaves[k] / ratio - had[i];
         // What another move cuts is short on purpose.
-        if (missing > shortfall && end[i] > start[i] - TOUCHED_MM) {
+        if (missing > shortfall && !Outcome.cut(start[i], end[i])) {
           shortfall = missing;
           at = i;
         }
