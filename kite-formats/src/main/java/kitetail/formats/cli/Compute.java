@@ -2,13 +2,14 @@ package kitetail.formats.cli;
 
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.function.Function;
 import kitetail.formats.answer.FitView;
 import kitetail.formats.answer.OrderView;
@@ -35,78 +36,92 @@ import kitetail.planning.Mending;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
 import kitetail.planning.Risk;
+import picocli.CommandLine;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 
 /**
- * Plan documents in, result documents out: {@code compute [--sites | --fit | --risk | --order |
- * --look] FILE...}; with {@code --rank}, sit-down documents in and the shipped families out, best
- * first. {@code --glb}, {@code --svg}, {@code --csv} and {@code --png} write files besides, to the
- * folder of {@code --out=DIR} or here, of the cut as it is {@code --week=N} weeks later. One file
- * gives one result; several give one after the other. Exit 0; 2 when a document or a flag is bad,
- * with one line an error on standard error.
+ * Plan documents in, result documents out; with {@code --rank}, sit-down documents in and the
+ * shipped families out, best first. One file gives one result; several give one after the other.
+ * Exit 0; 2 when a document or a flag is bad, with one line an error on standard error.
  */
-public final class Compute {
+@Command(
+    name = "compute",
+    mixinStandardHelpOptions = true,
+    description = "Plan documents in, result documents out.")
+public final class Compute implements Callable<Integer> {
   private static final int BAD_INPUT = 2;
 
-  private Compute() {}
+  private final PrintStream out;
+  private final PrintStream err;
+
+  @ArgGroup private final Asked asked = new Asked();
+
+  @Mixin private final Drawn drawn = new Drawn();
+
+  @Parameters(paramLabel = "FILE", description = "plan documents; with --rank, consultations")
+  private final List<Path> files = new ArrayList<>();
+
+  private Compute(PrintStream out, PrintStream err) {
+    this.out = out;
+    this.err = err;
+  }
 
   public static void main(String[] args) {
     System.exit(run(args, new PrintStream(System.out, true, StandardCharsets.UTF_8), System.err));
   }
 
-  /** What is asked of each file. */
-  private enum Ask {
-    RUN(""),
-    SITES("--sites"),
-    FIT("--fit"),
-    RISK("--risk"),
-    ORDER("--order"),
-    RANK("--rank"),
-    LOOK("--look");
+  /** What is asked of each file: one of these, or what comes of the plan. */
+  private static final class Asked {
+    @Option(names = "--sites", description = "what comes of it, at every site of the scalp")
+    private boolean sites;
 
-    private final String flag;
+    @Option(names = "--fit", description = "the plan as it would be proposed")
+    private boolean fit;
 
-    Ask(String flag) {
-      this.flag = flag;
-    }
+    @Option(names = "--risk", description = "how far unsteady hands take it off")
+    private boolean risk;
 
-    static Ask of(String flag) {
-      return Arrays.stream(values()).filter(a -> a.flag.equals(flag)).findFirst().orElse(null);
-    }
+    @Option(names = "--order", description = "what must be done before what")
+    private boolean order;
+
+    @Option(names = "--rank", description = "the shipped shapes for a consultation, best first")
+    private boolean rank;
+
+    @Option(names = "--look", description = "how the hair falls")
+    private boolean look;
   }
 
   static int run(String[] args, PrintStream out, PrintStream err) {
-    Ask ask = Ask.RUN;
-    Drawn drawn = new Drawn();
-    List<Path> files = new ArrayList<>();
-    for (String a : args) {
-      String bad = null;
-      if (!a.startsWith("--")) {
-        files.add(Path.of(a));
-      } else if (Ask.of(a) != null) {
-        ask = Ask.of(a);
-      } else {
-        bad = drawn.take(a);
-      }
-      if (bad != null) {
-        err.println(bad);
-        return BAD_INPUT;
-      }
-    }
+    return new CommandLine(new Compute(out, err))
+        .setOut(new PrintWriter(out, true, StandardCharsets.UTF_8))
+        .setParameterExceptionHandler(
+            (e, given) -> {
+              err.println("compute: " + e.getMessage());
+              if (e instanceof CommandLine.UnmatchedArgumentException) {
+                e.getCommandLine().usage(err);
+              }
+              return BAD_INPUT;
+            })
+        .execute(args);
+  }
+
+  @Override
+  public Integer call() {
     if (files.isEmpty()) {
       err.println("compute: no file given; give one or more plan documents (docs/formats.md)");
       return BAD_INPUT;
     }
-    int exit = 0;
-    for (Path file : files) {
-      exit = Math.max(exit, one(file, ask, drawn, out, err));
-    }
-    return exit;
+    return files.stream().mapToInt(this::one).max().orElse(0);
   }
 
-  private static int one(Path file, Ask ask, Drawn drawn, PrintStream out, PrintStream err) {
+  private int one(Path file) {
     try {
       String text = Files.readString(file);
-      out.print(PlanJson.written(answer(text, ask, drawn, err)));
+      out.print(PlanJson.written(answer(text)));
       if (drawn.wanted()) {
         drawn.write(file, PlanJson.read(text), err);
       }
@@ -121,9 +136,9 @@ public final class Compute {
     return BAD_INPUT;
   }
 
-  private static Object answer(String text, Ask ask, Drawn drawn, PrintStream err) {
+  private Object answer(String text) {
     AdviceWords words = new AdviceWords(new Words(Units.CM));
-    if (ask == Ask.RANK) {
+    if (asked.rank) {
       List<Plan> families = List.copyOf(Families.all().values());
       SitDown client = SitDownJson.read(text);
       Head head = Head.of(client.head());
@@ -138,16 +153,20 @@ public final class Compute {
     }
     Plan plan = PlanJson.read(text);
     Head head = PlanJson.head(plan);
-    return switch (ask) {
-      case FIT -> FitView.of(mended(head).apply(plan), words);
-      case RISK ->
-          RiskView.of(Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
-      case LOOK -> WornResult.of(plan, drawn.worn(plan));
-      case ORDER -> OrderView.of(Order.of(plan), plan);
-      default ->
-          PlanResult.of(
-              plan, PlanEngine.run(plan, Scalp.of(head, Scalp.DEFAULT_SITES)), ask == Ask.SITES);
-    };
+    if (asked.fit) {
+      return FitView.of(mended(head).apply(plan), words);
+    }
+    if (asked.risk) {
+      return RiskView.of(
+          Risk.of(plan, new Workbench(Scalp.of(head, Risk.SITES)), Hands.USUAL), plan);
+    }
+    if (asked.look) {
+      return WornResult.of(plan, drawn.worn(plan));
+    }
+    return asked.order
+        ? OrderView.of(Order.of(plan), plan)
+        : PlanResult.of(
+            plan, PlanEngine.run(plan, Scalp.of(head, Scalp.DEFAULT_SITES)), asked.sites);
   }
 
   /** Fits plans of one head as the server proposes them. */

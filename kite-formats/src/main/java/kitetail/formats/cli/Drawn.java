@@ -5,9 +5,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumSet;
 import java.util.Locale;
-import java.util.Set;
 import kitetail.fall.Fall;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.look.FallGlb;
@@ -20,57 +18,53 @@ import kitetail.head.Scalp;
 import kitetail.head.Walk;
 import kitetail.plan.Plan;
 import kitetail.planning.Worn;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
 
 /** The files that {@code compute} writes besides its result. */
 final class Drawn {
   private static final int WIDTH = 480;
   private static final int HEIGHT = 600;
 
-  private enum Kind {
-    GLB,
-    SVG,
-    CSV,
-    PNG
-  }
+  @Option(names = "--glb", description = "write the fallen hair as glTF")
+  private boolean glb;
 
-  private final Set<Kind> kinds = EnumSet.noneOf(Kind.class);
+  @Option(names = "--svg", description = "write its outlines, scalp map and profile as SVG")
+  private boolean svg;
+
+  @Option(names = "--csv", description = "write its profile as a table")
+  private boolean csv;
+
+  @Option(names = "--png", description = "write pictures of it")
+  private boolean png;
+
+  @Option(names = "--out", paramLabel = "DIR", description = "where to; here when left out")
   private Path folder = Path.of(".");
+
+  @Spec(Spec.Target.MIXEE)
+  private CommandSpec spec;
+
   private double week;
   private Worn last;
 
-  /** Takes a flag; returns what is wrong with it, or null. */
-  String take(String flag) {
-    for (Kind k : Kind.values()) {
-      if (flag.equals("--" + k.name().toLowerCase(Locale.ROOT))) {
-        kinds.add(k);
-        return null;
-      }
+  @Option(names = "--week", paramLabel = "N", description = "of the cut so many weeks later")
+  private void week(double weeks) {
+    if (!(weeks >= 0 && weeks <= Worn.MOST_WEEKS)) {
+      throw new ParameterException(
+          spec.commandLine(),
+          String.format(
+              Locale.ROOT,
+              "--week=%.0f: not a number of weeks; allowed 0 to %.0f",
+              weeks,
+              Worn.MOST_WEEKS));
     }
-    if (flag.startsWith("--out=")) {
-      folder = Path.of(flag.substring("--out=".length()));
-      return null;
-    }
-    if (flag.startsWith("--week=")) {
-      return takeWeek(flag.substring("--week=".length()));
-    }
-    return flag
-        + ": not a flag of compute; allowed --sites, --fit, --risk, --order, --rank, --look, --glb,"
-        + " --svg, --csv, --png, --out=DIR, --week=N";
-  }
-
-  private String takeWeek(String text) {
-    try {
-      week = Double.parseDouble(text);
-    } catch (NumberFormatException e) {
-      week = Double.NaN;
-    }
-    return week >= 0 && week <= Worn.MOST_WEEKS
-        ? null
-        : "--week=" + text + ": not a number of weeks; allowed 0 to " + (int) Worn.MOST_WEEKS;
+    week = weeks;
   }
 
   boolean wanted() {
-    return !kinds.isEmpty();
+    return glb || svg || csv || png;
   }
 
   /** Worked out once a plan, however much is asked of it. */
@@ -85,24 +79,24 @@ final class Drawn {
     Worn w = worn(plan);
     String name = file.getFileName().toString().replaceFirst("\\.json$", "");
     Files.createDirectories(folder);
-    for (Kind k : kinds) {
-      switch (k) {
-        case GLB -> put(name + ".glb", FallGlb.of(w.fall()), err);
-        case CSV -> put(name + "-profile.csv", utf8(ProfileCsv.of(w)), err);
-        case SVG -> {
-          put(name + "-silhouettes.svg", utf8(LookSvg.silhouettes(w)), err);
-          put(name + "-scalp-map.svg", utf8(LookSvg.scalpMap(w)), err);
-          put(name + "-profile.svg", utf8(LookSvg.profile(w, Walk.Kind.CENTRE, Units.CM)), err);
-        }
-        case PNG -> {
-          HairPicture picture = new HairPicture(w.outcome().scalp());
-          for (View v : View.values()) {
-            put(
-                name + "-" + v.name().toLowerCase(Locale.ROOT) + ".png",
-                picture.png(w.fall(), v, WIDTH, HEIGHT),
-                err);
-          }
-        }
+    if (glb) {
+      put(name + ".glb", FallGlb.of(w.fall()), err);
+    }
+    if (csv) {
+      put(name + "-profile.csv", utf8(ProfileCsv.of(w)), err);
+    }
+    if (svg) {
+      put(name + "-silhouettes.svg", utf8(LookSvg.silhouettes(w)), err);
+      put(name + "-scalp-map.svg", utf8(LookSvg.scalpMap(w)), err);
+      put(name + "-profile.svg", utf8(LookSvg.profile(w, Walk.Kind.CENTRE, Units.CM)), err);
+    }
+    if (png) {
+      HairPicture picture = new HairPicture(w.outcome().scalp());
+      for (View v : View.values()) {
+        put(
+            name + "-" + v.name().toLowerCase(Locale.ROOT) + ".png",
+            picture.png(w.fall(), v, WIDTH, HEIGHT),
+            err);
       }
     }
   }

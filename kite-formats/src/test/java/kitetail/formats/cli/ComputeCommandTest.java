@@ -87,6 +87,8 @@ class ComputeCommandTest {
     assertThat(run("nowhere.json")).isEqualTo(2);
     assertThat(run("--pretty")).isEqualTo(2);
     assertThat(run()).isEqualTo(2);
+    // Two things asked at once: which of them was meant cannot be told.
+    assertThat(run("--fit", "--risk", "nowhere.json")).isEqualTo(2);
     assertThat(err.toString(StandardCharsets.UTF_8))
         .contains("no such file")
         .contains("--sites")
