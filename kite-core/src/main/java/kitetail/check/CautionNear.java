@@ -12,6 +12,11 @@ final class CautionNear implements Rule {
   }
 
   @Override
+  public List<String> finds() {
+    return List.of("skin-stop", "skin-place");
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Cautions.Caution c : e.plan().cautions().all()) {
       if (c.near() != null) {

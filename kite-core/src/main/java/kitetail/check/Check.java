@@ -80,8 +80,12 @@ public final class Check {
         .toList();
   }
 
-  /** Ids of all rules that stand for one finding each. */
-  public static List<String> ids() {
-    return RULES.stream().map(Rule::id).toList();
+  /** Ids of all that may be found. */
+  public static List<String> finds() {
+    return RULES.stream().flatMap(r -> r.finds().stream()).toList();
+  }
+
+  static List<Rule> rules() {
+    return RULES;
   }
 }

@@ -1,6 +1,8 @@
 package kitetail.check;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import kitetail.head.Place;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Order;
@@ -14,6 +16,17 @@ final class OrderKept implements Rule {
   }
 
   @Override
+  public List<String> finds() {
+    return Stream.concat(
+            Stream.of("order-circle"), Arrays.stream(Order.Reason.values()).map(OrderKept::named))
+        .toList();
+  }
+
+  private static String named(Order.Reason r) {
+    return "order-" + r.id();
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Order order = Order.of(e.plan());
     for (Order.Rule r : order.broken()) {
@@ -22,7 +35,7 @@ final class OrderKept implements Rule {
               .filter(s -> s.move().id().equals(r.then()))
               .findFirst()
               .orElseThrow();
-      out.as("order-" + r.id(), Severity.WARN, r.then(), e.where(step), List.of(r.before()));
+      out.as(named(r.reason()), Severity.WARN, r.then(), e.where(step), List.of(r.before()));
     }
     if (!order.circle().isEmpty()) {
       out.as("order-circle", Severity.STOP, order.circle().get(0), Place.APEX, order.circle());

@@ -10,7 +10,7 @@ public final class RefusedException extends RuntimeException {
   private final transient List<Order.Rule> rules;
 
   RefusedException(List<Order.Rule> rules) {
-    super("refused by " + rules.stream().map(Order.Rule::id).distinct().toList());
+    super("refused by " + rules.stream().map(r -> r.reason().id()).distinct().toList());
     this.rules = List.copyOf(rules);
   }
 

@@ -5,6 +5,7 @@ import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import kitetail.cut.Aside;
@@ -24,17 +25,39 @@ import kitetail.head.Place;
  *     there are none
  */
 public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
+  /** Why one comes before another. */
+  public enum Reason {
+    DECLARED,
+    GUIDE_FIRST,
+    BULK_FIRST,
+    FRINGE_APPROVED,
+    FIRST_PASS_EVERYWHERE,
+    NECK_LAST,
+    PRODUCT_AFTER_CUT,
+    SCHOOL_OUTLINE_FIRST,
+    SCHOOL_INSIDE_FIRST,
+    SCHOOL_FRINGE_FIRST,
+    SCHOOL_FRINGE_LAST,
+    SCHOOL_TAPER_DRY,
+    SCHOOL_TAPER_EARLY,
+    SCHOOL_BEGIN;
+
+    /** Stable; documents and answers name it. */
+    public String id() {
+      return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** True for a way stylists differ in: it sorts a plan, and nobody is told off by it. */
+    boolean ofSchool() {
+      return compareTo(SCHOOL_OUTLINE_FIRST) >= 0;
+    }
+  }
+
   /**
-   * @param id of the rule, stable
    * @param before id of the move that comes first
    * @param then id of the one that waits for it
    */
-  public record Rule(String id, String before, String then) {
-    /** True for a way stylists differ in: it sorts a plan, and nobody is told off by it. */
-    boolean ofSchool() {
-      return id.startsWith("school-");
-    }
-  }
+  public record Rule(Reason reason, String before, String then) {}
 
   public static Order of(Plan plan) {
     List<Rule> rules = new ArrayList<>();
@@ -58,7 +81,9 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
       at.put(plan.moves().get(i).id(), i);
     }
     List<Rule> broken =
-        rules.stream().filter(r -> !r.ofSchool() && at.get(r.before()) > at.get(r.then())).toList();
+        rules.stream()
+            .filter(r -> !r.reason().ofSchool() && at.get(r.before()) > at.get(r.then()))
+            .toList();
     return new Order(List.copyOf(rules), broken, circle(plan, rules));
   }
 
@@ -91,7 +116,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
 
   private static void declared(Plan plan, List<Rule> rules) {
     for (Move m : plan.moves()) {
-      m.after().forEach(a -> add(rules, "declared", a, m.id()));
+      m.after().forEach(a -> add(rules, Reason.DECLARED, a, m.id()));
     }
   }
 
@@ -110,7 +135,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
           }
         }
         if (cutter != null) {
-          add(rules, "guide-first", cutter.id(), m.id());
+          add(rules, Reason.GUIDE_FIRST, cutter.id(), m.id());
         }
       }
     }
@@ -141,7 +166,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
     for (Move b : plan.moves()) {
       for (Move c : plan.moves()) {
         if (b.job() == Job.BULK && c.cut() instanceof Comb && meet(b, c, of)) {
-          add(rules, "bulk-first", b.id(), c.id());
+          add(rules, Reason.BULK_FIRST, b.id(), c.id());
         }
       }
     }
@@ -160,7 +185,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
                     && !fringes.contains(m);
         for (Move a : asked) {
           if (goesBy && a.after().contains(f.id()) && a != m) {
-            add(rules, "fringe-approved", a.id(), m.id());
+            add(rules, Reason.FRINGE_APPROVED, a.id(), m.id());
           }
         }
       }
@@ -178,7 +203,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
       (again ? second : first).add(m);
     }
     for (Move s : second) {
-      first.forEach(f -> add(rules, "first-pass-everywhere", f.id(), s.id()));
+      first.forEach(f -> add(rules, Reason.FIRST_PASS_EVERYWHERE, f.id(), s.id()));
     }
   }
 
@@ -195,7 +220,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
         boolean line =
             e.cut() instanceof Edge edge && edge.outline() instanceof kitetail.cut.Outline.Nape;
         if (n.job() == Job.NECK && line) {
-          add(rules, "neck-last", e.id(), n.id());
+          add(rules, Reason.NECK_LAST, e.id(), n.id());
         }
       }
     }
@@ -210,7 +235,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
       for (Move m : plan.moves()) {
         boolean cuts = !(m.cut() instanceof Aside) && m.job() != Job.TEXTURE;
         if (p.job() == Job.PRODUCT && cuts && !m.after().contains(p.id())) {
-          add(rules, "product-after-cut", m.id(), p.id());
+          add(rules, Reason.PRODUCT_AFTER_CUT, m.id(), p.id());
         }
       }
     }
@@ -223,24 +248,24 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
         if (s.outline() == School.Outline.OUTLINE_FIRST
             && a.job() == Job.OUTLINE
             && shapes(b.job())) {
-          add(rules, "school-outline-first", a.id(), b.id());
+          add(rules, Reason.SCHOOL_OUTLINE_FIRST, a.id(), b.id());
         }
         if (s.outline() == School.Outline.INSIDE_FIRST
             && shapes(a.job())
             && b.job() == Job.OUTLINE) {
-          add(rules, "school-inside-first", a.id(), b.id());
+          add(rules, Reason.SCHOOL_INSIDE_FIRST, a.id(), b.id());
         }
         if (s.fringe() == School.Fringe.FIRST && a.job() == Job.FRINGE && shapes(b.job())) {
-          add(rules, "school-fringe-first", a.id(), b.id());
+          add(rules, Reason.SCHOOL_FRINGE_FIRST, a.id(), b.id());
         }
         if (s.fringe() == School.Fringe.LAST && shapes(a.job()) && b.job() == Job.FRINGE) {
-          add(rules, "school-fringe-last", a.id(), b.id());
+          add(rules, Reason.SCHOOL_FRINGE_LAST, a.id(), b.id());
         }
         if (s.taper() == School.Taper.AFTER_DRYING && a.job() == Job.DRY && b.job() == Job.TAPER) {
-          add(rules, "school-taper-dry", a.id(), b.id());
+          add(rules, Reason.SCHOOL_TAPER_DRY, a.id(), b.id());
         }
         if (s.taper() == School.Taper.BEFORE_DRYING && a.job() == Job.TAPER && b.job() == Job.DRY) {
-          add(rules, "school-taper-early", a.id(), b.id());
+          add(rules, Reason.SCHOOL_TAPER_EARLY, a.id(), b.id());
         }
         if (s.begin() != null
             && shapes(a.job())
@@ -248,7 +273,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
             && part(plan, a) == s.begin()
             && part(plan, b) != null
             && part(plan, b) != s.begin()) {
-          add(rules, "school-begin", a.id(), b.id());
+          add(rules, Reason.SCHOOL_BEGIN, a.id(), b.id());
         }
       }
     }
@@ -287,10 +312,10 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
     return a.section().equals(b.section()) || spots.apply(a).intersects(spots.apply(b));
   }
 
-  private static void add(List<Rule> rules, String id, String before, String then) {
+  private static void add(List<Rule> rules, Reason reason, String before, String then) {
     if (!before.equals(then)
         && rules.stream().noneMatch(r -> r.before().equals(before) && r.then().equals(then))) {
-      rules.add(new Rule(id, before, then));
+      rules.add(new Rule(reason, before, then));
     }
   }
 

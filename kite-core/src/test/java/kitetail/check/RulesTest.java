@@ -7,7 +7,9 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.IntToDoubleFunction;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import kitetail.On;
 import kitetail.client.Wishes;
@@ -427,9 +429,15 @@ class RulesTest {
     return List.copyOf(tests.values());
   }
 
+  /** A rule that nothing trips, or that everything does, is none. */
   @Test
-  void everyRuleHasAnIdOfItsOwn() {
-    assertThat(Check.ids()).doesNotHaveDuplicates().hasSizeGreaterThan(35);
+  void everyRuleHasAnIdOfItsOwn_andExamples() {
+    assertThat(Check.rules().stream().map(Rule::id)).doesNotHaveDuplicates().hasSizeGreaterThan(35);
+    Set<String> shown = pairs().stream().map(p -> p.rule().id()).collect(Collectors.toSet());
+    PlannedRulesTest.examples().map(PlannedRulesTest.Example::finding).forEach(shown::add);
+    assertThat(Check.rules())
+        .allSatisfy(
+            r -> assertThat(r.finds().stream().anyMatch(shown::contains)).as(r.id()).isTrue());
   }
 
   @Test

@@ -17,6 +17,7 @@ import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.plan.Move;
+import kitetail.plan.Order;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
@@ -121,7 +122,7 @@ class EditTest {
         .isInstanceOfSatisfying(
             RefusedException.class,
             e -> {
-              assertThat(e.rules().get(0).id()).isEqualTo("guide-first");
+              assertThat(e.rules().get(0).reason()).isEqualTo(Order.Reason.GUIDE_FIRST);
               assertThat(e.rules().get(0).before()).isEqualTo("top");
             });
     assertThat(MoveEdit.reorder(PLAN, "right", 0).moves())

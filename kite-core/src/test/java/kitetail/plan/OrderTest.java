@@ -63,7 +63,7 @@ class OrderTest {
     return p.by(p.kit(), p.pace(), school);
   }
 
-  private static void breaks(Plan p, String rule, String before, String then) {
+  private static void breaks(Plan p, Order.Reason rule, String before, String then) {
     Order o = Order.of(p);
     assertThat(o.broken()).containsExactly(new Order.Rule(rule, before, then));
     assertThat(o.circle()).isEmpty();
@@ -72,7 +72,7 @@ class OrderTest {
   }
 
   /** Sorted by the school; its order is nobody's to warn about. */
-  private static void sorts(Plan p, String rule, String before, String then) {
+  private static void sorts(Plan p, Order.Reason rule, String before, String then) {
     Order o = Order.of(p);
     assertThat(o.rules()).contains(new Order.Rule(rule, before, then));
     assertThat(o.broken()).isEmpty();
@@ -84,7 +84,7 @@ class OrderTest {
   void bulkComesOffBeforeTheComb_whereTheyMeet() {
     breaks(
         plan(null, move("comb", "below", COMB, null), move("bulk", "below", BULK, null)),
-        "bulk-first",
+        Order.Reason.BULK_FIRST,
         "bulk",
         "comb");
     assertThat(
@@ -100,7 +100,7 @@ class OrderTest {
             null,
             move("by", "below", fingers(new Guide.Seen(Place.APEX)), null),
             move("guide", "top", fingers(new Guide.Travelling()), Job.GUIDE)),
-        "guide-first",
+        Order.Reason.GUIDE_FIRST,
         "guide",
         "by");
   }
@@ -113,7 +113,7 @@ class OrderTest {
             move("fringe", "top", fingers(new Guide.Travelling()), Job.FRINGE),
             move("sides", "below", fingers(new Guide.Travelling()), null, "fringe"),
             move("ask", "top", new Aside(Aside.What.APPROVE), null, "fringe")),
-        "fringe-approved",
+        Order.Reason.FRINGE_APPROVED,
         "ask",
         "sides");
   }
@@ -127,7 +127,7 @@ class OrderTest {
             move("a", "top", thin, null),
             move("again", "top", thin, null),
             move("b", "below", thin, null)),
-        "first-pass-everywhere",
+        Order.Reason.FIRST_PASS_EVERYWHERE,
         "b",
         "again");
   }
@@ -143,7 +143,7 @@ class OrderTest {
                 "below",
                 new Edge(new Outline.Nape(Outline.Nape.Form.NATURAL, 0, 0), 0.5),
                 null)),
-        "neck-last",
+        Order.Reason.NECK_LAST,
         "line",
         "neck");
   }
@@ -155,7 +155,7 @@ class OrderTest {
             null,
             move("gel", "top", new Aside(Aside.What.PRODUCT), null),
             move("cut", "top", fingers(new Guide.Travelling()), null)),
-        "product-after-cut",
+        Order.Reason.PRODUCT_AFTER_CUT,
         "cut",
         "gel");
   }
@@ -170,8 +170,8 @@ class OrderTest {
     School last =
         new School(
             School.Outline.INSIDE_FIRST, null, null, null, null, null, null, null, null, null, 0);
-    sorts(plan(first, inside, outline), "school-outline-first", "line", "in");
-    sorts(plan(last, outline, inside), "school-inside-first", "in", "line");
+    sorts(plan(first, inside, outline), Order.Reason.SCHOOL_OUTLINE_FIRST, "line", "in");
+    sorts(plan(last, outline, inside), Order.Reason.SCHOOL_INSIDE_FIRST, "in", "line");
     assertThat(Order.of(plan(null, inside, outline)).rules()).isEmpty();
     Move taper = move("taper", "below", new Guard(1, 0, Guard.Grain.AGAINST, null), Job.TAPER);
     Move dry = move("dry", "top", new Aside(Aside.What.DRY), null);
@@ -181,7 +181,7 @@ class OrderTest {
                 null, null, null, School.Taper.AFTER_DRYING, null, null, null, null, null, null, 0),
             taper,
             dry),
-        "school-taper-dry",
+        Order.Reason.SCHOOL_TAPER_DRY,
         "dry",
         "taper");
     sorts(
@@ -200,7 +200,7 @@ class OrderTest {
                 0),
             dry,
             taper),
-        "school-taper-early",
+        Order.Reason.SCHOOL_TAPER_EARLY,
         "taper",
         "dry");
     Move fringe = move("fringe", "top", fingers(new Guide.Travelling()), Job.FRINGE);
@@ -209,7 +209,7 @@ class OrderTest {
             new School(null, null, School.Fringe.LAST, null, null, null, null, null, null, null, 0),
             fringe,
             inside),
-        "school-fringe-last",
+        Order.Reason.SCHOOL_FRINGE_LAST,
         "in",
         "fringe");
     sorts(
@@ -218,7 +218,7 @@ class OrderTest {
                 null, null, School.Fringe.FIRST, null, null, null, null, null, null, null, 0),
             inside,
             fringe),
-        "school-fringe-first",
+        Order.Reason.SCHOOL_FRINGE_FIRST,
         "fringe",
         "in");
   }

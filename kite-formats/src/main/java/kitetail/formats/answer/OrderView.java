@@ -18,7 +18,7 @@ public record OrderView(
   /** One move comes before another. */
   public record Rule(String rule, String before, String then) {
     private static List<Rule> of(List<Order.Rule> rules) {
-      return rules.stream().map(r -> new Rule(r.id(), r.before(), r.then())).toList();
+      return rules.stream().map(r -> new Rule(r.reason().id(), r.before(), r.then())).toList();
     }
   }
 
