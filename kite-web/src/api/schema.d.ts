@@ -3018,6 +3018,9 @@ export interface components {
             head: components["schemas"]["HeadView"];
             jumps: components["schemas"]["PlanResultJumpView"][];
             ledges: components["schemas"]["PlanResultLedgeView"][];
+            ledgesOnWalksMm: {
+                [key: string]: number[];
+            };
             /** Format: double */
             minutes: number;
             moves: components["schemas"]["MoveResult"][];
@@ -3060,6 +3063,9 @@ export interface components {
             head: components["schemas"]["HeadView"];
             jumps: components["schemas"]["PlanResultJumpView"][];
             ledges: components["schemas"]["PlanResultLedgeView"][];
+            ledgesOnWalksMm: {
+                [key: string]: number[];
+            };
             /** Format: double */
             minutes: number;
             moves: components["schemas"]["MoveResult"][];

@@ -125,6 +125,7 @@ export function ProfilePanel({ document, base, result, map, landings, weightLine
               const atMm = walk.marksMm[l.place];
               return atMm === undefined ? [] : [{ ...l, atMm }];
             })}
+            ledgesMm={result.ledgesOnWalksMm[walk.walk]}
             weight={weightLines && weightOn(walk, weightLines)}
             size={size}
           />

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { FallReading, Outline, PlanDocument, ScalpMap, Walk } from "../api/types";
-import { jumpsOf, marksOf, weightOn } from "../draw/walks";
+import { marksOf, weightOn } from "../draw/walks";
 import { openPlan, usePlan } from "../store/planStore";
 import { edgeOf } from "./edges";
 import { keptFor } from "./ProfilePanel";
@@ -133,12 +133,6 @@ describe("walks", () => {
     expect(keptFor(centre, 100)).toBe(0);
     expect(keptFor(centre, 170)).toBe(300);
     expect(keptFor(centre, 5)).toBe(0);
-  });
-
-  it("a step of a centimetre is a jump, an even rise is none, and one step is told once", () => {
-    expect(jumpsOf([0, 3, 6, 9], [10, 20, 21, 22])).toEqual([3]);
-    expect(jumpsOf([0, 3, 6], [10, 15, 20])).toEqual([]);
-    expect(jumpsOf([0, 3, 6], [10, 20, 30])).toEqual([3]);
   });
 
   it("a line of weight stands where the walk passes its height within its turn", () => {

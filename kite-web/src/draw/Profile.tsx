@@ -5,7 +5,7 @@ import type { Cut, Walk } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
 import { LengthAxis } from "./LengthAxis";
 import { lastCut, TOOLS, toolOf } from "./tools";
-import { jumpsOf, marksOf, nearestAt, WALK_NAMES } from "./walks";
+import { marksOf, nearestAt, WALK_NAMES } from "./walks";
 
 const SIZE = { width: 430, height: 230 };
 const PAD = { left: 36, right: 12, top: 18, bottom: 40 };
@@ -34,6 +34,8 @@ type Props = {
   keptMm?: number;
   /** Lengths that reach a named place; a pull snaps to them. */
   landings?: { atMm: number; lengthMm: number; name: string }[];
+  /** Where what is left stands off the hair beside it. */
+  ledgesMm?: number[];
   /** Where the ends pile up. */
   weight?: { atMm: number; words: string }[];
   size?: { width: number; height: number };
@@ -41,7 +43,19 @@ type Props = {
 
 /** Length against distance along a walk, skin along the bottom, what it is cut with under it. Lengths are pulled. */
 export function Profile(props: Props) {
-  const { walk, step, whole = false, units, cuts, wishes = [], other, pull, keptMm, weight = [] } = props;
+  const {
+    walk,
+    step,
+    whole = false,
+    units,
+    cuts,
+    wishes = [],
+    other,
+    pull,
+    keptMm,
+    weight = [],
+    ledgesMm = [],
+  } = props;
   const landings = props.landings ?? [];
   const { width: W, height: H } = props.size ?? SIZE;
   const svg = useRef<SVGSVGElement>(null);
@@ -195,14 +209,14 @@ export function Profile(props: Props) {
           </g>
         );
       })}
-      {jumpsOf(walk.distanceMm, end).map((d) => (
+      {ledgesMm.map((d) => (
         <path
           key={d}
           d={`M${x(d)} ${y(end[nearest(d)] as number) - 8}l-5 -9h10z`}
           className="fill-accent stroke-base-content"
           strokeWidth={0.8}
         >
-          <title>The length jumps here</title>
+          <title>Stands off the hair beside it</title>
         </path>
       ))}
       <line

@@ -7,8 +7,6 @@ export const WALK_NAMES = {
   edge: "Round the hairline",
 };
 
-const JUMP_MM = 9;
-const JUMPS_APART_MM = 12;
 const WEIGHT_NEAR_MM = 8;
 
 /** The named places a walk passes, in its order. */
@@ -24,17 +22,6 @@ export function nearestAt(walk: Walk, mm: number): number {
     (b, d, i) => (Math.abs(d - mm) < Math.abs((walk.distanceMm[b] as number) - mm) ? i : b),
     0,
   );
-}
-
-/** Where neighbouring hair differs so much that it is seen as a step. */
-export function jumpsOf(distanceMm: number[], lengthMm: number[]): number[] {
-  const out: number[] = [];
-  for (let i = 1; i < lengthMm.length; i++) {
-    const d = Math.abs((lengthMm[i] as number) - (lengthMm[i - 1] as number));
-    const at = distanceMm[i] as number;
-    if (d > JUMP_MM && at - (out.at(-1) ?? -99) > JUMPS_APART_MM) out.push(at);
-  }
-  return out;
 }
 
 /** Where a walk passes the height of a line of weight, within the line's own turn round the head. */

@@ -62,6 +62,16 @@ public record Ledge(
     return List.copyOf(out);
   }
 
+  /** True when hair so much longer than its neighbour, and so long, stands off it. */
+  static boolean stands(double offMm, double longerMm) {
+    return offMm > Math.max(STEP_MM, SHARE * longerMm);
+  }
+
+  /** True where a step is none of the outline. */
+  static boolean inside(Scalp s, int shorter) {
+    return Math.min(s.aboveHairlineMm(shorter), s.fromSideHairlineMm(shorter)) > OUTLINE_MM;
+  }
+
   /** Pairs with a step between them, the longer first. */
   private static List<int[]> steps(Scalp s, Around around, double[] mm) {
     List<int[]> out = new ArrayList<>();
@@ -69,13 +79,10 @@ public record Ledge(
       for (int k = around.from(i); k < around.from(i + 1); k++) {
         int j = around.root(k);
         double off = mm[i] - mm[j];
-        if (off > STEP_MM
-            && off > SHARE * mm[i]
-            && Math.min(s.aboveHairlineMm(j), s.fromSideHairlineMm(j)) > OUTLINE_MM) {
-          double own = explained(s, around, mm, i, j);
-          if (off - own > Math.max(STEP_MM, SHARE * mm[i])) {
-            out.add(new int[] {i, j});
-          }
+        if (stands(off, mm[i])
+            && inside(s, j)
+            && stands(off - explained(s, around, mm, i, j), mm[i])) {
+          out.add(new int[] {i, j});
         }
       }
     }

@@ -1,6 +1,7 @@
 package kitetail.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,6 +22,7 @@ import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.head.Walk;
 import kitetail.section.Facing;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
@@ -171,5 +173,28 @@ class LedgeTest {
             null);
     List<Ledge> found = PlanEngine.run(p, BENCH).ledges();
     assertThat(found).isNotEmpty().allMatch(Ledge::meant);
+  }
+
+  /**
+   * On the walk over the head: a step where it lies, none on a slope, and one step is told once.
+   */
+  @Test
+  void aWalkPassesALedge_whereTheLengthSteps_notWhereItRises() {
+    Walk centre = S.walks().get(0);
+    double apex = centre.marksMm().get(Place.APEX);
+    double[] stepped = new double[centre.size()];
+    double[] rising = new double[centre.size()];
+    double[] steep = new double[centre.size()];
+    for (int i = 0; i < centre.size(); i++) {
+      double at = centre.distanceMm()[i];
+      stepped[i] = at < apex ? 60 : 40;
+      rising[i] = 20 + 0.5 * at;
+      steep[i] = 400 - at;
+    }
+    double[] found = LedgesOnWalk.of(centre, S, stepped);
+    assertThat(found).hasSize(1);
+    assertThat(found[0]).isCloseTo(apex, within(6.0));
+    assertThat(LedgesOnWalk.of(centre, S, rising)).isEmpty();
+    assertThat(LedgesOnWalk.of(centre, S, steep)).isEmpty();
   }
 }

@@ -12,10 +12,12 @@ import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.geom.Vec3;
 import kitetail.head.Place;
+import kitetail.head.Walk;
 import kitetail.plan.Extent;
 import kitetail.plan.Finding;
 import kitetail.plan.Jumps;
 import kitetail.plan.Ledge;
+import kitetail.plan.LedgesOnWalk;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
@@ -26,6 +28,8 @@ import org.jspecify.annotations.Nullable;
  * What comes of a plan.
  *
  * @param engine the version the numbers were worked out with
+ * @param ledgesOnWalksMm how far along each walk the hair that is left stands off the hair beside
+ *     it
  * @param endsMm what is left at every named place
  * @param walks the profile; how much of it is told depends on who asks
  * @param sites every site as x, y, z, area mm², length before, length after; when asked for
@@ -42,6 +46,7 @@ public record PlanResult(
     CoverView cover,
     List<JumpView> jumps,
     List<LedgeView> ledges,
+    Map<Walk.Kind, double[]> ledgesOnWalksMm,
     Map<Place, Double> endsMm,
     List<WalkView> walks,
     List<WishView> wishes,
@@ -170,11 +175,18 @@ public record PlanResult(
         CoverView.of(o.cover()),
         o.jumps().stream().map(JumpView::of).toList(),
         o.ledges().stream().map(LedgeView::of).toList(),
+        onWalks(o),
         ends,
         walks,
         o.wishes().stream().map(WishView::of).toList(),
         FindingView.of(found),
         sites);
+  }
+
+  private static Map<Walk.Kind, double[]> onWalks(Outcome o) {
+    Map<Walk.Kind, double[]> all = new EnumMap<>(Walk.Kind.class);
+    o.scalp().walks().forEach(w -> all.put(w.kind(), Rounded.row(LedgesOnWalk.of(w, o))));
+    return all;
   }
 
   private static List<MoveResult> moves(Plan plan, Outcome o, Words words) {

@@ -26,6 +26,10 @@ public final class Rounded {
     return new double[] {thousandth(v.x()), thousandth(v.y()), thousandth(v.z())};
   }
 
+  static double[] row(double[] values) {
+    return row(values, 0, values.length);
+  }
+
   /** Some numbers in a row, to a thousandth. */
   static double[] row(double[] values, int from, int count) {
     double[] out = new double[count];
