@@ -1,10 +1,12 @@
 import { describe, expect, it, test } from "vitest";
+import cuts from "../../contract/vectors/cut.json";
 import layouts from "../../contract/vectors/layouts.json";
 import lengths from "../../contract/vectors/lengths.json";
 import patches from "../../contract/vectors/merge-patch.json";
 import sittings from "../../contract/vectors/sitting.json";
 import { meshReader, readFall, readOutcome } from "./api/binary";
 import type { ChairEntry, PlanDocument } from "./api/types";
+import { wasCut } from "./draw/tools";
 import { mergePatch } from "./sit/mergePatch";
 import { nextMove, stands } from "./store/sitting";
 import { lengthWords } from "./store/units";
@@ -14,6 +16,10 @@ describe("vectors shared with the server", () => {
   it.each(lengths.cases)("$mm mm is said alike", ({ mm, cm, inch }) => {
     expect(lengthWords(mm, "cm")).toBe(cm);
     expect(lengthWords(mm, "inch")).toBe(inch);
+  });
+
+  it.each(cuts.cases)("$before mm left at $after mm is cut alike", ({ before, after, cut }) => {
+    expect(wasCut(before, after)).toBe(cut);
   });
 
   it.each(patches.cases)("a merge patch is that of RFC 7396: $patch", ({ target, patch, result }) => {

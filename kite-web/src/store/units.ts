@@ -18,6 +18,11 @@ const EIGHTHS = ["", "1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"];
 
 /** As the server words them; both are held to contract/vectors/lengths.json. */
 export function lengthWords(mm: number, u: Units): string {
+  const words = wordsAbove(Math.abs(mm), u);
+  return mm >= 0 || words.startsWith("0 ") ? words : `−${words}`;
+}
+
+function wordsAbove(mm: number, u: Units): string {
   if (u === "cm") {
     const whole = Math.round(mm);
     return whole < 10 ? `${whole} mm` : `${Math.floor(whole / 10)}.${whole % 10} cm`;

@@ -14,6 +14,7 @@ import kitetail.formats.json.MergePatch;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.Units;
 import kitetail.plan.Move;
+import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.shopday.Logged;
 import kitetail.shopday.Sitting;
@@ -38,6 +39,10 @@ class SharedVectorsTest {
     return cases("lengths.json");
   }
 
+  static List<JsonNode> cuts() throws IOException {
+    return cases("cut.json");
+  }
+
   static List<JsonNode> patches() throws IOException {
     return cases("merge-patch.json");
   }
@@ -52,6 +57,13 @@ class SharedVectorsTest {
     double mm = c.path("mm").asDouble();
     assertThat(Units.CM.length(mm)).isEqualTo(c.path("cm").asString());
     assertThat(Units.INCH.length(mm)).isEqualTo(c.path("inch").asString());
+  }
+
+  @ParameterizedTest
+  @MethodSource("cuts")
+  void whatIsShortened_isCutAlike(JsonNode c) {
+    assertThat(Outcome.cut(c.path("before").asDouble(), c.path("after").asDouble()))
+        .isEqualTo(c.path("cut").asBoolean());
   }
 
   /** RFC 7396, appendix A. */

@@ -7,14 +7,14 @@ package kitetail.formats.words;
 public enum Units {
   CM {
     @Override
-    public String length(double mm) {
+    String above(double mm) {
       long whole = Math.round(mm);
       return whole < 10 ? whole + " mm" : whole / 10 + "." + whole % 10 + " cm";
     }
   },
   INCH {
     @Override
-    public String length(double mm) {
+    String above(double mm) {
       long eighths = Math.round(mm / 25.4 * 8);
       long whole = eighths / 8;
       String rest =
@@ -23,5 +23,11 @@ public enum Units {
     }
   };
 
-  public abstract String length(double mm);
+  abstract String above(double mm);
+
+  /** A length, or how far something lies on one side of a line and, with a minus, on the other. */
+  public String length(double mm) {
+    String words = above(Math.abs(mm));
+    return mm >= 0 || words.startsWith("0 ") ? words : "−" + words;
+  }
 }
