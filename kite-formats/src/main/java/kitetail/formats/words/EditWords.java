@@ -1,8 +1,9 @@
 package kitetail.formats.words;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import kitetail.client.Reading;
 import kitetail.cut.Dial;
@@ -25,58 +26,78 @@ public record EditWords(Words words) {
 
   /** What was done so that a cut looks the same longest. */
   public String longest(SameLongest s, int weeks) {
-    String over = " over " + weeks + (weeks == 1 ? " week" : " weeks");
-    if (s.share() == 1) {
-      return "It changes least" + over + " as it is.";
-    }
-    return String.format(
-        Locale.ROOT,
-        "All lengths %.0f %% %s: its outline changes %.0f %% less%s.",
-        100 * Math.abs(s.share() - 1),
-        s.share() > 1 ? "longer" : "shorter",
-        100 * (1 - s.changeMm() / s.wasMm()),
-        over);
+    return Messages.say(
+        s.share() == 1 ? "edit.longest.as-it-is" : "edit.longest.set",
+        "percent",
+        Math.round(100 * Math.abs(s.share() - 1)),
+        "longer",
+        s.share() > 1,
+        "less",
+        Math.round(100 * (1 - s.changeMm() / s.wasMm())),
+        "weeks",
+        weeks);
   }
 
   /** A dose, told in passes. */
   public String thinned(Thinned t) {
     if (t.hadG() <= t.wishedG()) {
-      return "It is no heavier than that: nothing needs to be thinned.";
+      return Messages.say("edit.thinned.none");
     }
     String dose =
-        String.format(
-            Locale.ROOT,
-            "%s touching %.0f %% of the hairs: %.0f %% of its weight goes.",
-            t.passes() == 1 ? "One pass" : t.passes() + " passes",
-            100 * t.share(),
-            100 * (1 - t.getsG() / t.hadG()));
-    return t.met() ? dose : dose + " More than that this tool does not take.";
+        Messages.say(
+            "edit.thinned.dose",
+            "passes",
+            t.passes(),
+            "share",
+            Math.round(100 * t.share()),
+            "goes",
+            Math.round(100 * (1 - t.getsG() / t.hadG())));
+    return t.met() ? dose : Messages.say("edit.thinned.most", "dose", dose);
   }
 
   /** What was turned for a length set by hand. */
   public String shaped(Shaping s, Plan plan) {
     if (s.changes().isEmpty()) {
       return s.wantedMm() > s.hadMm() + 0.25
-          ? "There is only " + mm(s.hadMm()) + " of hair here; it cannot be longer."
-          : "Nothing that cuts here can be set so.";
+          ? Messages.say("edit.shaped.too-short", "length", mm(s.hadMm()))
+          : Messages.say("edit.shaped.nothing");
     }
     String what =
-        s.changes().stream()
-            .map(c -> "“" + plan.move(c.move()).name() + "” " + turned(c))
-            .collect(Collectors.joining("; "));
-    return Math.abs(s.gotMm() - s.wantedMm()) > 1
-        ? what + ". That leaves " + mm(s.gotMm()) + "; no nearer with this tool."
-        : what + ".";
+        Words.joined(
+            "next",
+            s.changes().stream()
+                .map(
+                    c ->
+                        Messages.say(
+                            "edit.shaped.turned",
+                            "move",
+                            Words.named(plan.move(c.move()).name()),
+                            "turned",
+                            turned(c))));
+    return Messages.say(
+        Math.abs(s.gotMm() - s.wantedMm()) > 1 ? "edit.shaped.nearest" : "edit.shaped.done",
+        "what",
+        what,
+        "length",
+        mm(s.gotMm()));
   }
 
   private String turned(Shaping.Change c) {
     return switch (c.dial()) {
-      case GUARD_NUMBER -> "guard " + number(c.from()) + " to " + number(c.to());
-      case LEAN_DEG -> "comb " + number(c.from()) + "° to " + number(c.to()) + "°";
-      case FINGER_DEG -> "fingers " + number(c.from()) + "° to " + number(c.to()) + "°";
-      case GAP -> "gap " + mm(c.from()) + " to " + mm(c.to());
-      default -> mm(c.from()) + " to " + mm(c.to());
+      case GUARD_NUMBER -> turned("guard", Words.number(c.from()), Words.number(c.to()));
+      case LEAN_DEG -> turned("comb", angle(c.from()), angle(c.to()));
+      case FINGER_DEG -> turned("fingers", angle(c.from()), angle(c.to()));
+      case GAP -> turned("gap", mm(c.from()), mm(c.to()));
+      default -> turned("length", mm(c.from()), mm(c.to()));
     };
+  }
+
+  private static String turned(String what, String from, String to) {
+    return Messages.say("edit.shaped." + what, "from", from, "to", to);
+  }
+
+  private static String angle(double deg) {
+    return Messages.say("degrees", "deg", Words.number(deg));
   }
 
   /** Where a dragged edge came to lie, and what came along. */
@@ -84,44 +105,55 @@ public record EditWords(Words words) {
     Limit moved = plan.section(section).limits().get(limit);
     String on =
         d.place() != null
-            ? "On the " + words.place(d.place())
-            : d.line() ? "On the " + line(moved) : lies(moved, upper);
+            ? on(words.place(d.place()))
+            : d.line() ? on(line(moved)) : lies(moved, upper);
     List<String> others = d.moved().stream().filter(s -> !s.equals(section)).toList();
-    return others.isEmpty()
-        ? on + "."
-        : on
-            + "; "
-            + others.stream()
-                .map(s -> "“" + plan.section(s).name() + "”")
-                .collect(Collectors.joining(", "))
-            + (others.size() == 1 ? " comes" : " come")
-            + " along.";
+    return Messages.say(
+        others.isEmpty() ? "edit.dragged.alone" : "edit.dragged.along",
+        "on",
+        on,
+        "others",
+        Words.joined("also", others.stream().map(s -> Words.named(plan.section(s).name()))),
+        "count",
+        others.size());
+  }
+
+  private static String on(String where) {
+    return Messages.say("edit.dragged.on", "where", where);
   }
 
   /** How far from what it is counted from. */
   private String lies(Limit l, boolean upper) {
     if (!(l instanceof Limit.Between b)) {
-      return "Moved";
+      return Messages.say("edit.dragged.moved");
     }
     double at = upper ? b.max() : b.min();
     Place tied = upper ? b.maxAt() : b.minAt();
     if (b.by() == Scalar.AROUND_DEG) {
+      String angle = Messages.say("degrees", "deg", Math.round(at));
       return tied == null
-          ? String.format(Locale.ROOT, "%.0f° round from the front", at)
-          : String.format(Locale.ROOT, "%.0f° from the %s", at, words.place(tied));
+          ? Messages.say("edit.dragged.round", "angle", angle)
+          : Messages.say("edit.dragged.from", "by", angle, "where", words.place(tied));
     }
-    String from =
-        tied != null
-            ? words.place(tied)
-            : switch (b.by()) {
+    boolean up = b.by() == Scalar.ABOVE_RIDGE_MM || b.by() == Scalar.ABOVE_HAIRLINE_MM;
+    return Messages.say(
+        "edit.dragged." + (up ? at < 0 ? "below" : "above" : "from"),
+        "by",
+        mm(Math.abs(at)),
+        "where",
+        tied != null ? words.place(tied) : countedFrom(b.by()));
+  }
+
+  private static String countedFrom(Scalar by) {
+    return Messages.say(
+        "edit.dragged."
+            + switch (by) {
               case ABOVE_RIDGE_MM -> "ridge";
               case ABOVE_HAIRLINE_MM -> "hairline";
-              case ACROSS_MM, FROM_CENTRE_MM -> "centre line";
-              case FORWARD_MM -> "ear canals";
+              case ACROSS_MM, FROM_CENTRE_MM -> "centre";
+              case FORWARD_MM -> "ears";
               default -> "apex";
-            };
-    boolean up = b.by() == Scalar.ABOVE_RIDGE_MM || b.by() == Scalar.ABOVE_HAIRLINE_MM;
-    return mm(Math.abs(at)) + (up ? at < 0 ? " below the " : " above the " : " from the ") + from;
+            });
   }
 
   /**
@@ -130,54 +162,71 @@ public record EditWords(Words words) {
   public List<String> differences(Plan from, Plan to) {
     List<String> out = new ArrayList<>();
     if (!from.title().equals(to.title())) {
-      out.add("it is called “" + to.title() + "”");
+      out.add(Messages.say("edit.differs.called", "name", Words.named(to.title())));
     }
     for (Move m : from.moves()) {
       if (find(to, m.id()) == null) {
-        out.add("“" + m.name() + "” is left out");
+        out.add(Messages.say("edit.differs.left-out", "move", Words.named(m.name())));
       }
     }
     for (Move m : to.moves()) {
       Move was = find(from, m.id());
       if (was == null) {
-        out.add("“" + m.name() + "” is added: " + words.headline(m));
+        out.add(
+            Messages.say(
+                "edit.differs.added",
+                "move",
+                Words.named(m.name()),
+                "headline",
+                words.headline(m)));
       } else if (!was.equals(m)) {
-        out.add("“" + m.name() + "” " + setAnew(was, m));
+        out.add(
+            Messages.say(
+                "edit.differs.set", "move", Words.named(m.name()), "how", setAnew(was, m)));
       }
     }
     if (!order(from, to).equals(order(to, from))) {
-      out.add("the moves are in another order");
+      out.add(Messages.say("edit.differs.order"));
     }
     for (Section s : to.sections()) {
       boolean same = from.sections().stream().anyMatch(s::equals);
       if (!same) {
         boolean known = from.sections().stream().anyMatch(o -> o.id().equals(s.id()));
-        out.add("section “" + s.name() + "” " + (known ? "has other edges" : "is added"));
+        out.add(
+            Messages.say(
+                known ? "edit.differs.section-edges" : "edit.differs.section-added",
+                "section",
+                Words.named(s.name())));
       }
     }
     if (!from.styling().equals(to.styling())) {
-      out.add("it is worn another way");
+      out.add(Messages.say("edit.differs.worn"));
     }
     if (!from.head().equals(to.head())) {
-      out.add("the head is measured otherwise");
+      out.add(Messages.say("edit.differs.head"));
     }
     return out;
   }
 
   /** Differences as one line that begins with a capital. */
   public static String line(List<String> differences) {
-    return differences.isEmpty() ? "" : upper(String.join("; ", differences)) + ".";
+    return differences.isEmpty()
+        ? ""
+        : Words.capital(
+            Messages.say("sentence", "what", Words.joined("next", differences.stream())));
   }
 
   private String setAnew(Move was, Move m) {
     String before = words.headline(was);
     String after = words.headline(m);
     if (!before.equals(after)) {
-      return before + " becomes " + after;
+      return Messages.say("edit.differs.becomes", "before", before, "after", after);
     }
     List<String> known = clauses(was);
     List<String> fresh = clauses(m).stream().filter(c -> !known.contains(c)).toList();
-    return fresh.isEmpty() ? "is done otherwise" : "now: " + String.join(", ", fresh);
+    return fresh.isEmpty()
+        ? Messages.say("edit.differs.otherwise")
+        : Messages.say("edit.differs.now", "clauses", Words.joined("also", fresh.stream()));
   }
 
   private List<String> clauses(Move m) {
@@ -194,12 +243,12 @@ public record EditWords(Words words) {
   }
 
   private static String line(Limit l) {
-    if (l instanceof Limit.Between b) {
-      return b.by() == Scalar.ABOVE_RIDGE_MM
-          ? "ridge"
-          : b.by() == Scalar.ABOVE_HAIRLINE_MM ? "hairline" : "centre line";
-    }
-    return "line";
+    return l instanceof Limit.Between b
+        ? countedFrom(
+            b.by() == Scalar.ABOVE_RIDGE_MM || b.by() == Scalar.ABOVE_HAIRLINE_MM
+                ? b.by()
+                : Scalar.FROM_CENTRE_MM)
+        : Messages.say("edit.dragged.line");
   }
 
   /** Why an order is not taken. */
@@ -210,54 +259,46 @@ public record EditWords(Words words) {
 
   /** Why a number of a move is what it is: what it decides, and which wish it meets. */
   public String why(Move m, Plan plan, Outcome o, Outcome.Step step) {
-    StringBuilder out = new StringBuilder();
+    List<String> out = new ArrayList<>();
     if (plan.family() != null) {
       plan.family().knobs().stream()
           .filter(k -> k.moves().contains(m.id()) && !k.why().isBlank())
           .map(Knob::why)
           .distinct()
-          .forEach(w -> out.append(upper(w)).append(". "));
+          .forEach(w -> out.add(Words.capital(Messages.say("sentence", "what", w))));
     }
     for (Reading r : o.wishes()) {
       int root = o.scalp().root(r.wish().place());
-      boolean holds = java.util.Arrays.stream(step.roots()).anyMatch(i -> i == root);
-      if (holds) {
-        out.append(
-            String.format(
-                Locale.ROOT,
-                "Wished at the %s: %s; it comes out %s. ",
+      if (Arrays.stream(step.roots()).anyMatch(i -> i == root)) {
+        out.add(
+            Messages.say(
+                "edit.why.wished",
+                "where",
                 words.place(r.wish().place()),
+                "need",
                 mm(r.needMm()),
+                "have",
                 mm(r.haveMm())));
       }
     }
-    String hand = hand(m, plan);
-    return (out + hand).strip();
+    hand(m, plan).ifPresent(out::add);
+    return String.join(" ", out);
   }
 
-  private String hand(Move m, Plan plan) {
+  private Optional<String> hand(Move m, Plan plan) {
     double ratio = m.handRatio(plan.hair());
     double length = m.cut().dial(Dial.LENGTH);
-    if (Math.abs(ratio - 1) < 0.005 || Double.isNaN(length)) {
-      return "";
-    }
-    return "Measured in the hand "
-        + (m.damp().name().toLowerCase(Locale.ROOT))
-        + ": "
-        + mm(length)
-        + " there is "
-        + mm(length / ratio)
-        + " dry.";
-  }
-
-  private static String upper(String s) {
-    return Character.toUpperCase(s.charAt(0)) + s.substring(1);
-  }
-
-  private static String number(double n) {
-    return n == Math.rint(n)
-        ? String.format(Locale.ROOT, "%.0f", n)
-        : String.format(Locale.ROOT, "%.1f", n);
+    return Math.abs(ratio - 1) < 0.005 || Double.isNaN(length)
+        ? Optional.empty()
+        : Optional.of(
+            Messages.say(
+                "edit.why.hand",
+                "damp",
+                Messages.of("damp", m.damp()),
+                "length",
+                mm(length),
+                "dry",
+                mm(length / ratio)));
   }
 
   private String mm(double mm) {

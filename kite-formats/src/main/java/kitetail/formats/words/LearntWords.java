@@ -1,6 +1,5 @@
 package kitetail.formats.words;
 
-import java.util.Locale;
 import kitetail.hair.WetDry;
 import kitetail.shopday.Learnt;
 
@@ -8,15 +7,15 @@ import kitetail.shopday.Learnt;
 public record LearntWords(Learnt learnt, Units units) {
 
   public String growth() {
-    return say("Hair grows %s in four weeks.", units.length(28 * learnt.growthMmPerDay()));
+    return Messages.say("learnt.growth", "length", units.length(28 * learnt.growthMmPerDay()));
   }
 
   public String pace() {
-    return say("Moves take %.0f %% of the time planned.", 100 * learnt.pace());
+    return Messages.say("learnt.pace", "percent", Math.round(100 * learnt.pace()));
   }
 
   public String bites() {
-    return say("A bite takes %.0f seconds.", learnt.secondsABite());
+    return Messages.say("learnt.bites", "seconds", Math.round(learnt.secondsABite()));
   }
 
   /**
@@ -24,17 +23,16 @@ public record LearntWords(Learnt learnt, Units units) {
    */
   public String bias(boolean strays) {
     return strays
-        ? say(
-            "The hand leaves %s %s than planned.",
-            units.length(Math.abs(learnt.biasMm())), learnt.biasMm() < 0 ? "less" : "more")
-        : "The hand leaves what is planned.";
+        ? Messages.say(
+            "learnt.strays",
+            "length",
+            units.length(Math.abs(learnt.biasMm())),
+            "less",
+            learnt.biasMm() < 0)
+        : Messages.say("learnt.steady");
   }
 
   public static String stretch(WetDry own) {
-    return say("Wet hair stretches by %.0f %%.", 100 * own.stretchShare());
-  }
-
-  private static String say(String words, Object... values) {
-    return String.format(Locale.ROOT, words, values);
+    return Messages.say("learnt.stretch", "percent", Math.round(100 * own.stretchShare()));
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import kitetail.check.Check;
 import kitetail.check.Handled;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
@@ -19,13 +20,14 @@ import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Handling;
 import kitetail.plan.Move;
+import kitetail.plan.Order;
 import kitetail.plan.Plan;
 import kitetail.section.Facing;
 import kitetail.section.Scalar;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class WordsTest {
   private static final Words CM = new Words(Units.CM);
@@ -97,6 +99,29 @@ class WordsTest {
     assertThat(CM.sentence(move(f.with(plane)))).contains("each straight across to its plane");
   }
 
+  @Test
+  void aStretchBelowTheRidge_isSaidSo() {
+    Fingers f =
+        new Fingers(
+            new Hold.StraightOut(), new CutLine.Round(60), new Guide.Travelling(), Facing.UP, 12);
+    Hand.Tuck out = new Hand.Tuck(Scalar.ABOVE_RIDGE_MM, -34, -6, 14);
+    assertThat(CM.sentence(move(f.with(new Hand(null, out, false)))))
+        .contains("fingers standing out 14° from 3.4 cm to 6 mm below the ridge");
+  }
+
+  /** In the units of whoever reads it. */
+  @ParameterizedTest
+  @EnumSource(Units.class)
+  void everyMoveOfEveryFamily_isASentence(Units units) {
+    Words words = new Words(units);
+    for (Plan p : Families.all().values()) {
+      for (Move m : p.moves()) {
+        assertThat(words.sentence(m)).as(p.title()).matches(".*[.?]").doesNotContain("null", "−");
+        assertThat(words.headline(m)).as(p.title()).isNotBlank();
+      }
+    }
+  }
+
   /** Seen from where the stylist stands. */
   @Test
   void howAMoveIsHandled_isSaidInFewWords() {
@@ -158,46 +183,12 @@ class WordsTest {
 
   private static final Plan PLAN = Families.all().get("quiet-side-part");
 
+  static List<String> rules() {
+    return Check.finds().stream().filter(id -> !id.startsWith("order-")).toList();
+  }
+
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "bulk-before-comb",
-        "does-not-reach",
-        "bite-wide",
-        "line-meets-skin",
-        "takes-nothing",
-        "wish-too-short",
-        "section-gap",
-        "section-overlap",
-        "ledge",
-        "old-to-new",
-        "texture-over",
-        "hairline-pushed",
-        "ask-first",
-        "fine-thinned",
-        "cut-on-whorl",
-        "corner-at-ridge",
-        "point-on-top",
-        "point-at-nape",
-        "outline-nicked",
-        "ear-spring",
-        "wet-reserve",
-        "dry-tool-on-wet",
-        "wet-tool-on-dry",
-        "hand-reach",
-        "front-shortest",
-        "mohawk-look",
-        "left-right",
-        "hole-at-front",
-        "hole",
-        "hairline-shows",
-        "fringe-lands",
-        "ear-cover",
-        "skin-shows",
-        "stands-off",
-        "helmet-look",
-        "slab-tail"
-      })
+  @MethodSource("rules")
   void everyFinding_isSaidAsASentence_withoutItsRule_andWithoutShouting(String rule) {
     String said =
         CM.finding(
@@ -214,28 +205,12 @@ class WordsTest {
   }
 
   @ParameterizedTest
-  @ValueSource(
-      strings = {
-        "declared",
-        "guide-first",
-        "bulk-first",
-        "fringe-approved",
-        "first-pass-everywhere",
-        "neck-last",
-        "product-after-cut",
-        "school-outline-first",
-        "school-inside-first",
-        "school-fringe-first",
-        "school-fringe-last",
-        "school-taper-dry",
-        "school-taper-early",
-        "school-begin"
-      })
-  void aBrokenOrder_namesBothMoves_andTheReason(String rule) {
+  @EnumSource(Order.Reason.class)
+  void aBrokenOrder_namesBothMoves_andTheReason(Order.Reason rule) {
     String said =
         CM.finding(
             new Finding(
-                "order-" + rule,
+                "order-" + rule.id(),
                 Finding.Severity.WARN,
                 "combLeft",
                 Place.NAPE,
@@ -245,7 +220,7 @@ class WordsTest {
             PLAN);
     assertThat(said)
         .startsWith("Do “Top from the centre strip” before “Left side over the comb”: ")
-        .doesNotContain(rule)
+        .doesNotContain(rule.id())
         .endsWith(".");
   }
 
