@@ -2,6 +2,7 @@ package kitetail.e2e;
 
 import static kitetail.e2e.Steps.button;
 import static kitetail.e2e.Steps.serious;
+import static kitetail.e2e.Steps.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;

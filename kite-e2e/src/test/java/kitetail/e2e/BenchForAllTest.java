@@ -5,6 +5,7 @@ import static kitetail.e2e.Steps.button;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
 import static kitetail.e2e.Steps.serious;
+import static kitetail.e2e.Steps.settled;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -115,7 +116,7 @@ class BenchForAllTest extends InTheShop {
     button(p, "8 weeks").click();
     button(p, "As it falls").click();
     button(p, "Lay over").click();
-    p.waitForTimeout(1500);
+    settled(p);
     assertThat(serious(p)).as("compared").isEmpty();
     button(p, "Stop comparing").click();
     p.keyboard().press("?");
@@ -127,9 +128,7 @@ class BenchForAllTest extends InTheShop {
   void aPhone_readsThePlan_inOneColumn() {
     Page p = onBench(shop, "maud", "paper", 5);
     p.setViewportSize(390, 844);
-    p.waitForTimeout(400);
-    Number wide = (Number) p.evaluate("() => document.documentElement.scrollWidth");
-    assertThat(wide.intValue()).isLessThanOrEqualTo(390);
+    p.waitForFunction("() => document.documentElement.scrollWidth <= 390");
     assertThat(p.getByText("Before you cut").isVisible()).isTrue();
     assertThat(
             p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Profile"))

@@ -6,6 +6,7 @@ import static kitetail.e2e.Steps.drag;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
 import static kitetail.e2e.Steps.serious;
+import static kitetail.e2e.Steps.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
@@ -26,15 +27,13 @@ class BenchKeepingTest extends InTheShop {
   void twoPeopleOnOnePlan_seeBothHeads_andWhatIsDifferent() {
     Page maud = onBench(shop, "maud", "paper", 4);
     Page joris = onBench(shop, "joris", "dusk", 4);
-    maud.getByLabel("Guide length in cm").fill("5");
-    saved(maud);
+    stored(maud, () -> maud.getByLabel("Guide length in cm").fill("5"));
     joris.getByLabel("Guide length in cm").fill("3.5");
     Locator choice = joris.getByRole(AriaRole.ALERTDIALOG);
     choice.getByTestId("head-svg").nth(1).waitFor();
     choice.getByText("5.0 cm becomes 3.5 cm").waitFor();
     assertThat(serious(joris)).as("the choice").isEmpty();
-    choice.getByText("Keep mine").click();
-    saved(joris);
+    stored(joris, () -> choice.getByText("Keep mine").click());
     maud.reload();
     painted(maud);
     assertThat(maud.getByLabel("Guide length in cm").inputValue()).isEqualTo("3.5");
@@ -44,8 +43,7 @@ class BenchKeepingTest extends InTheShop {
   @Test
   void aConnectionLostInTheMiddleOfAPull_losesNothing() {
     Page p = onBench(shop, "joris", "paper", 5);
-    p.getByLabel("Guide length in cm").fill("4.4");
-    saved(p);
+    stored(p, () -> p.getByLabel("Guide length in cm").fill("4.4"));
     p.context().setOffline(true);
     p.getByLabel("Guide length in cm").fill("4.9");
     p.getByText("Not saved.").waitFor();
@@ -55,8 +53,7 @@ class BenchKeepingTest extends InTheShop {
     drag(p, box.x + box.width / 2, box.y + box.height / 2, 0, 20);
     p.getByText("cannot be reached").first().waitFor();
     assertThat(p.getByLabel("Guide length in cm").inputValue()).isEqualTo("4.9");
-    p.context().setOffline(false);
-    saved(p);
+    stored(p, () -> p.context().setOffline(false));
     p.reload();
     painted(p);
     assertThat(p.getByLabel("Guide length in cm").inputValue()).isEqualTo("4.9");
@@ -72,8 +69,7 @@ class BenchKeepingTest extends InTheShop {
     button(p, "Keep").click();
     p.getByText("before the change").waitFor();
     p.keyboard().press("Escape");
-    p.getByLabel("Guide length in cm").fill("2.5");
-    saved(p);
+    stored(p, () -> p.getByLabel("Guide length in cm").fill("2.5"));
     button(p, "Versions").click();
     p.getByText("Compare", new Page.GetByTextOptions().setExact(true)).last().click();
     p.getByTestId("head").nth(1).waitFor();

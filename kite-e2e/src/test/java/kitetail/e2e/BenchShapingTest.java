@@ -8,6 +8,8 @@ import static kitetail.e2e.Steps.button;
 import static kitetail.e2e.Steps.drag;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
+import static kitetail.e2e.Steps.still;
+import static kitetail.e2e.Steps.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -30,11 +32,9 @@ import org.junit.jupiter.api.Test;
  * head shows of it.
  */
 class BenchShapingTest extends InTheShop {
-  /** The colour of the painted head at a share of its canvas, a small patch of it. */
-  private static int[] colour(Page p, double atX, double atY) {
+  /** The colour of a picture of the painted head at a share of it, a small patch. */
+  private static int[] colour(byte[] png, double atX, double atY) {
     try {
-      p.waitForTimeout(700);
-      byte[] png = p.getByTestId("head").locator("canvas").screenshot();
       BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
       int x = (int) (atX * image.getWidth());
       int y = (int) (atY * image.getHeight());
@@ -66,16 +66,14 @@ class BenchShapingTest extends InTheShop {
     BoundingBox crown =
         profile.getByText("crown", new Locator.GetByTextOptions().setExact(true)).boundingBox();
     BoundingBox box = profile.boundingBox();
-    drag(p, crown.x + crown.width / 2, box.y + box.height / 2, 0, 24);
+    stored(p, () -> drag(p, crown.x + crown.width / 2, box.y + box.height / 2, 0, 24));
     p.getByText(Pattern.compile("“.+” [0-9.]+ cm to [0-9.]+ cm")).first().waitFor();
-    saved(p);
     double now = leftAt(p, 1, "centre", "crown");
     assertThat(now).isLessThan(was - 5);
     button(p, "Table").click();
     assertThat(Double.parseDouble(cell(p, "crown").inputValue()) * 10).isCloseTo(now, within(0.51));
     cell(p, "crown").fill("5.2");
-    cell(p, "crown").press("Enter");
-    saved(p);
+    stored(p, () -> cell(p, "crown").press("Enter"));
     assertThat(leftAt(p, 1, "centre", "crown")).isCloseTo(52, within(1.0));
     // The pull was one step, the typed number another.
     button(p, "Undo").click();
@@ -97,10 +95,9 @@ class BenchShapingTest extends InTheShop {
     Page p = onBench(shop, "maud", "paper", 3);
     bow(p, 2).click();
     button(p, "Section").click();
-    p.getByLabel("Lower edge, above the ridge in mm").fill("-12");
+    stored(p, () -> p.getByLabel("Lower edge, above the ridge in mm").fill("-12"));
     p.getByText("1.2 cm below the ridge").waitFor();
     p.keyboard().press("Escape");
-    saved(p);
     Map<?, ?> at =
         (Map<?, ?>)
             p.evaluate(
@@ -121,10 +118,9 @@ class BenchShapingTest extends InTheShop {
     double x = ((Number) at.get("x")).doubleValue();
     double y = ((Number) at.get("y")).doubleValue();
     double pxPerMm = ((Number) at.get("mm")).doubleValue();
-    drag(p, x, y, -10.5 * pxPerMm, 0);
+    stored(p, () -> drag(p, x, y, -10.5 * pxPerMm, 0));
     p.getByText("On the ridge").waitFor();
     assertThat(p.getByText("come along").count()).isPositive();
-    saved(p);
     p.reload();
     painted(p);
     bow(p, 2).click();
@@ -176,8 +172,7 @@ class BenchShapingTest extends InTheShop {
     one.getByText("Remedy").click();
     button(p, "Take it").click();
     p.getByText("Undo brings the plan back").waitFor();
-    p.waitForTimeout(2500);
-    assertThat(found.innerText()).doesNotContain(finding.split("\n")[0]);
+    p.waitForCondition(() -> !found.innerText().contains(finding.split("\n")[0]));
     button(p, "Undo").click();
     saved(p);
     assertThat(shop.consoleErrors).isEmpty();
@@ -188,14 +183,20 @@ class BenchShapingTest extends InTheShop {
     Page p = onBench(shop, "maud", "paper", 2);
     p.keyboard().press("w");
     button(p, "right").click();
-    int[] side = colour(p, 0.5, 0.32);
-    int[] chin = colour(p, 0.62, 0.72);
+    Locator head = p.getByTestId("head").locator("canvas");
+    byte[] was = still(p, head);
     bow(p, 2).click();
-    p.getByLabel("Guide length in cm").fill("0.6");
-    saved(p);
     button(p, "right").click();
-    assertThat(apart(side, colour(p, 0.5, 0.32))).as("the side").isGreaterThan(35);
-    assertThat(apart(chin, colour(p, 0.62, 0.72))).as("the chin").isLessThan(12);
+    stored(p, () -> p.getByLabel("Guide length in cm").fill("0.6"));
+    p.waitForCondition(
+        () -> apart(colour(was, 0.5, 0.32), colour(head.screenshot(), 0.5, 0.32)) > 35);
+    byte[] now = still(p, head);
+    assertThat(apart(colour(was, 0.5, 0.32), colour(now, 0.5, 0.32)))
+        .as("the side")
+        .isGreaterThan(35);
+    assertThat(apart(colour(was, 0.62, 0.72), colour(now, 0.62, 0.72)))
+        .as("the chin")
+        .isLessThan(12);
     button(p, "Undo").click();
     saved(p);
   }
@@ -207,8 +208,7 @@ class BenchShapingTest extends InTheShop {
     Locator refused =
         p.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("Do “"));
     for (int i = 0; i < 8 && !refused.isVisible(); i++) {
-      button(p, "Earlier").click();
-      p.waitForTimeout(500);
+      p.waitForResponse(r -> r.url().contains("/api/edit/"), () -> button(p, "Earlier").click());
     }
     refused.waitFor();
     bow(p, 4).click();
@@ -221,9 +221,8 @@ class BenchShapingTest extends InTheShop {
     button(p, "Edge").click();
     button(p, "Table").click();
     button(p, "Add a line").click();
-    button(p, "Nape line").click();
+    stored(p, () -> button(p, "Nape line").click());
     p.getByText("Neck hair below it is only cleaned").first().waitFor();
-    saved(p);
     // 422 is what the server answers to an order its rules refuse.
     assertThat(shop.consoleErrors).allMatch(e -> e.contains("422"));
     shop.consoleErrors.clear();

@@ -5,12 +5,14 @@ import static kitetail.e2e.Steps.checkedWithAMiss;
 import static kitetail.e2e.Steps.cutToTheEnd;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.serious;
+import static kitetail.e2e.Steps.settled;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -77,12 +79,13 @@ class DayInTheShopTest extends InTheShop {
             + " where client_id = "
             + client);
     p.navigate(shop.url("/shop"));
-    for (int i = 0; i < 60 && p.getByText("Gijs Vlieland").count() == 0; i++) {
-      p.waitForTimeout(1000);
-      p.reload();
-      p.getByText("The shop").first().waitFor();
-      p.waitForTimeout(300);
-    }
+    p.waitForCondition(
+        () -> {
+          p.reload();
+          p.waitForLoadState(LoadState.NETWORKIDLE);
+          return p.getByText("Gijs Vlieland").count() > 0;
+        },
+        new Page.WaitForConditionOptions().setTimeout(60_000));
     assertThat(p.getByText("Gijs Vlieland").count()).isEqualTo(1);
     assertThat(
             shop.sql(
@@ -214,7 +217,7 @@ class DayInTheShopTest extends InTheShop {
     p.navigate(shop.url("/shop"));
     for (String part : List.of("Messages", "Opening hours", "People", "Records")) {
       tab(p, part).click();
-      p.waitForTimeout(400);
+      settled(p);
       assertThat(serious(p)).as(part).isEmpty();
     }
     p.navigate(shop.url("/clients/2"));

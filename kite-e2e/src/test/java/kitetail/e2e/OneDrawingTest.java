@@ -2,6 +2,7 @@ package kitetail.e2e;
 
 import static kitetail.e2e.Steps.button;
 import static kitetail.e2e.Steps.painted;
+import static kitetail.e2e.Steps.still;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
@@ -109,7 +110,7 @@ class OneDrawingTest extends InTheShop {
     button(p, "As it falls").click();
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
     button(p, view).click();
-    p.waitForTimeout(1200);
+    still(p, p.getByTestId("hair").locator("canvas"));
     p.evaluate(
         "() => document.querySelectorAll(\"section[aria-label='The head'] .z-10\")"
             + ".forEach(e => { e.style.visibility = 'hidden'; })");

@@ -1,11 +1,14 @@
 package kitetail.e2e;
 
 import static kitetail.e2e.Steps.button;
+import static kitetail.e2e.Steps.changed;
 import static kitetail.e2e.Steps.checkedWithAMiss;
 import static kitetail.e2e.Steps.cutToTheEnd;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
 import static kitetail.e2e.Steps.serious;
+import static kitetail.e2e.Steps.still;
+import static kitetail.e2e.Steps.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
@@ -14,7 +17,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.util.Arrays;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,10 +28,6 @@ class PlanCutAndKeepTest extends InTheShop {
     return p.getByLabel("Guide length in cm");
   }
 
-  private static byte[] head(Page p) {
-    return p.getByTestId("head").locator("canvas").screenshot();
-  }
-
   @Test
   void aStylistSignsIn_changesALength_seesTheMapChange_cutsEveryMove_andFindsTheVisit() {
     Page p = shop.signedIn("joris", "paper");
@@ -37,15 +35,14 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByText("Open the bench").first().click();
     painted(p);
     button(p, "Ear to ear").click();
-    byte[] before = head(p);
+    byte[] before = still(p, p.getByTestId("head").locator("canvas"));
     String line = p.getByTestId("after-earToEar").getAttribute("d");
     guideLength(p).fill("4");
     button(p, "Length: 4.0 cm").waitFor();
     p.waitForFunction(
         "d => document.querySelector('[data-testid=after-earToEar]').getAttribute('d') !== d",
         line);
-    p.waitForTimeout(600);
-    assertThat(Arrays.equals(before, head(p))).as("the painted head stays the same").isFalse();
+    changed(p, p.getByTestId("head").locator("canvas"), before);
     saved(p);
 
     p.getByText("To the chair").click();
@@ -90,7 +87,6 @@ class PlanCutAndKeepTest extends InTheShop {
     assertThat(guideLength(p).inputValue()).isEqualTo(was);
     button(p, "Redo").click();
     assertThat(guideLength(p).inputValue()).isEqualTo(less);
-    p.waitForTimeout(700);
     saved(p);
     shop.killServer();
     shop.startServer();
@@ -108,20 +104,15 @@ class PlanCutAndKeepTest extends InTheShop {
     joris.navigate(shop.url("/plans/5"));
     painted(maud);
     painted(joris);
-    guideLength(maud).fill("5");
-    maud.waitForTimeout(700);
-    saved(maud);
+    stored(maud, () -> guideLength(maud).fill("5"));
     guideLength(joris).fill("3.5");
     joris.getByText("Take theirs").waitFor();
     joris.getByText("Take theirs").click();
     joris.waitForFunction(
         "() => document.querySelector('[aria-label=\"Guide length in cm\"]').value === '5'");
-    guideLength(joris).fill("3.5");
-    joris.waitForTimeout(700);
-    saved(joris);
+    stored(joris, () -> guideLength(joris).fill("3.5"));
     guideLength(maud).fill("6");
-    maud.getByText("Keep mine").click();
-    saved(maud);
+    stored(maud, () -> maud.getByText("Keep mine").click());
     joris.reload();
     painted(joris);
     assertThat(guideLength(joris).inputValue()).isEqualTo("6");
@@ -173,15 +164,13 @@ class PlanCutAndKeepTest extends InTheShop {
     Page p = shop.signedIn("maud", "paper");
     p.navigate(shop.url("/plans/2"));
     painted(p);
-    byte[] left = head(p);
+    Locator canvas = p.getByTestId("head").locator("canvas");
+    byte[] left = still(p, canvas);
     button(p, "back").click();
-    p.waitForTimeout(500);
-    byte[] back = head(p);
-    assertThat(Arrays.equals(left, back)).isFalse();
+    byte[] back = changed(p, canvas, left);
     p.getByTestId("head").locator("[tabindex='0']").first().focus();
     p.keyboard().press("ArrowLeft");
-    p.waitForTimeout(500);
-    assertThat(Arrays.equals(back, head(p))).isFalse();
+    changed(p, canvas, back);
   }
 
   @ParameterizedTest
@@ -225,13 +214,12 @@ class PlanCutAndKeepTest extends InTheShop {
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");
     p.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How it falls")).waitFor();
     p.getByText("Back in").first().waitFor();
-    p.waitForTimeout(900);
-    byte[] now = hair(p);
+    Locator canvas = p.getByTestId("hair").locator("canvas");
+    byte[] now = still(p, canvas);
     p.getByLabel("Weeks of growth").fill("12");
     p.getByText("12 weeks").first().waitFor();
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 1");
-    p.waitForTimeout(900);
-    assertThat(Arrays.equals(now, hair(p))).as("twelve weeks look like none").isFalse();
+    changed(p, canvas, now);
     p.getByLabel("Weeks of growth").fill("0");
     p.getByLabel("Worn").selectOption("forward");
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 2");
@@ -256,10 +244,6 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByLabel("Worn").selectOption("right");
     saved(p);
     assertThat(serious(p)).isEmpty();
-  }
-
-  private static byte[] hair(Page p) {
-    return p.getByTestId("hair").locator("canvas").screenshot();
   }
 
   @Test

@@ -4,8 +4,11 @@ import static kitetail.e2e.Steps.button;
 import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.saved;
 import static kitetail.e2e.Steps.serious;
+import static kitetail.e2e.Steps.settled;
+import static kitetail.e2e.Steps.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -75,11 +78,7 @@ class SitDownTest extends InTheShop {
     tabTo(p, p.getByLabel("Back: Round"));
     p.keyboard().press("ArrowRight");
     assertThat(p.getByLabel("Back: Strong bone").isChecked()).isTrue();
-    // A server just started takes a moment longer over its first heads.
-    for (int i = 0; i < 20 && Arrays.equals(before, head(p)); i++) {
-      p.waitForTimeout(300);
-    }
-    assertThat(Arrays.equals(before, head(p))).as("the head stays the same").isFalse();
+    p.waitForCondition(() -> !Arrays.equals(before, head(p)));
     tabTo(p, p.getByLabel("Notes on skin and health may be kept"));
     p.keyboard().press("Space");
     tabTo(p, button(p, "Note it"));
@@ -102,8 +101,7 @@ class SitDownTest extends InTheShop {
     Page p = sitting("paper", 2);
     p.getByLabel("Breadth").fill("19");
     p.getByText(Pattern.compile("Allowed 1[0-9.]+ to 1[0-9.]+ cm given the other")).waitFor();
-    p.getByLabel("Breadth").fill("15.6");
-    saved(p);
+    stored(p, () -> p.getByLabel("Breadth").fill("15.6"));
     p.getByText("given the other").waitFor(DETACHED);
     shop.consoleErrors.clear(); // the refused measure is written there by the browser
   }
@@ -208,10 +206,9 @@ class SitDownTest extends InTheShop {
     note.click();
     StringBuilder typed = new StringBuilder();
     for (int i = 0; i < 30; i++) {
-      p.keyboard().type(i % 10 + "");
       typed.append(i % 10);
-      p.waitForTimeout(100);
     }
+    p.keyboard().type(typed.toString(), new Keyboard.TypeOptions().setDelay(100));
     shop.killServer();
     AtTheShop.crashDatabase();
     shop.startServer();
@@ -222,8 +219,7 @@ class SitDownTest extends InTheShop {
                 "async () => (await (await fetch('/api/clients/3/sitdown')).json()).document.wishes.note");
     assertThat(typed.toString()).startsWith(kept);
     assertThat(kept.length()).isGreaterThanOrEqualTo(typed.length() - 5);
-    p.keyboard().type("end");
-    saved(p);
+    stored(p, () -> p.keyboard().type("end"));
     p.reload();
     note.waitFor();
     assertThat(note.inputValue()).isEqualTo(typed + "end");
@@ -234,7 +230,7 @@ class SitDownTest extends InTheShop {
   @ValueSource(strings = {"paper", "dusk"})
   void axe_findsNothingSerious_atTheSitDown(String theme) {
     Page p = sitting(theme, 1);
-    p.waitForTimeout(2500);
+    settled(p);
     assertThat(serious(p)).as("sit-down").isEmpty();
     button(p, "Care").click();
     button(p, "Note it").click();

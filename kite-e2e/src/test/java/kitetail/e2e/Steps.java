@@ -4,6 +4,7 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntConsumer;
 import java.util.regex.Pattern;
@@ -24,9 +25,47 @@ final class Steps {
         """);
   }
 
+  /** What stands on the page is with the server. */
   static void saved(Page p) {
-    p.waitForTimeout(400);
     p.getByText("Saved", new Page.GetByTextOptions().setExact(true)).waitFor();
+  }
+
+  /**
+   * Work that changes the document by way of the server, or a moment after it is typed: done, sent
+   * and taken.
+   */
+  static void stored(Page p, Runnable work) {
+    p.waitForResponse(r -> r.request().method().equals("PUT") && r.ok(), work);
+    saved(p);
+  }
+
+  /** What a drawing shows when it has come to rest. */
+  static byte[] still(Page p, Locator drawing) {
+    byte[][] last = {drawing.screenshot()};
+    p.waitForCondition(
+        () -> {
+          byte[] before = last[0];
+          last[0] = drawing.screenshot();
+          return Arrays.equals(before, last[0]);
+        });
+    return last[0];
+  }
+
+  /** The same, once it shows something else. */
+  static byte[] changed(Page p, Locator drawing, byte[] before) {
+    p.waitForCondition(() -> !Arrays.equals(before, drawing.screenshot()));
+    return still(p, drawing);
+  }
+
+  /** Nothing moves or is on its way any more. */
+  static void settled(Page p) {
+    p.waitForFunction(
+        """
+        () => document.getAnimations().every(a =>
+            a.playState !== 'running' || a.effect.getComputedTiming().endTime === Infinity)
+          && [...document.images].every(i => i.complete || i.loading === 'lazy')
+          && !document.querySelector('[aria-busy=true]')
+        """);
   }
 
   static void drag(Page p, double x, double y, double dx, double dy) {
@@ -34,7 +73,7 @@ final class Steps {
     p.mouse().down();
     for (int i = 1; i <= 6; i++) {
       p.mouse().move(x + dx * i / 6, y + dy * i / 6);
-      p.waitForTimeout(60);
+      p.evaluate("() => new Promise(requestAnimationFrame)");
     }
     p.mouse().up();
   }
