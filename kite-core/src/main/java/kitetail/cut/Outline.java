@@ -281,8 +281,9 @@ public sealed interface Outline {
    * @param behindEarMm its height behind the ear
    * @param napeMm its height at the nape
    * @param over null when the bare blade tapers it evenly; what cuts over a comb that is turned off
-   *     the head in a C: up to a height h it leaves {@code length + (far − length) (1 − √(1 −
-   *     (s/h)²))} at s, and nothing is cut from h on
+   *     the head in a C: with a height h it leaves {@code length + (far − length) r(s/h)} at s, where
+   *     {@code r(t) = 1 − √(1 − t²)} while the comb turns, up to t = 0.9, and from there on rises as
+   *     steeply as it does there: the comb goes straight on until no hair is caught
    */
   record Taper(
       double lengthMm,
@@ -292,6 +293,9 @@ public sealed interface Outline {
       double napeMm,
       Comb.@Nullable Tool over)
       implements Outline {
+    /** The share of its height over which a comb is turned; an assumption. */
+    private static final double TURNED = 0.9;
+
     public Taper {
       check("lengthMm", lengthMm, 0, 30);
       check("farMm", farMm, 1, 80);
@@ -344,7 +348,9 @@ public sealed interface Outline {
     /** How much of the way from its foot to its top it has come at a share of its height. */
     private double rise(double t) {
       if (over != null) {
-        return t < 1 ? 1 - Math.sqrt(1 - t * t) : Double.POSITIVE_INFINITY;
+        double c = Math.min(t, TURNED);
+        double root = Math.sqrt(1 - c * c);
+        return 1 - root + (t - c) * c / root;
       }
       // Past its top the clipper is flicked out: no step is left where the taper ends.
       double past = Math.max(0, t - 1);

@@ -26,7 +26,7 @@ import kitetail.work.Deadline;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.6.2";
+  public static final String VERSION = "0.6.3";
 
   private PlanEngine() {}
 

@@ -164,6 +164,10 @@ class FamilyMarksTest {
     assertThat(d.unmeant())
         .as("no ledge on top")
         .noneMatch(l -> d.scalp().aboveRidgeMm(l.at()) > 0);
+    // In front of the ear the corner is crisp, and asked for.
+    assertThat(d.unmeant())
+        .as("longer steadily from edge to top: no shelf over the ears and behind")
+        .noneMatch(l -> l.heightMm() > 20 && d.scalp().pointMm(l.at()).y() < 20);
   }
 
   private static void throwBack(Done d) {
