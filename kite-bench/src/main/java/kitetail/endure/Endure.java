@@ -74,7 +74,7 @@ public final class Endure {
     long until = System.nanoTime() + (long) (minutes * 60e9);
     double first = shop.secondsUntilReady(System.nanoTime());
     tally.saw(String.format(Locale.ROOT, "the shop is up after %.1f s", first));
-    shop.does(Reminders.oneByOne());
+    shop.database().does(Reminders.oneByOne());
     Faults faults = new Faults(shop, tally, seed, ownDisk);
     Random random = new Random(seed);
     List<Double> live = new ArrayList<>();
@@ -117,16 +117,18 @@ public final class Endure {
   }
 
   private static void stored(Shop shop, Tally tally, Load load) {
-    List<String> clients = shop.told("select name from client where name like 'Kept %'");
+    List<String> clients = shop.database().told("select name from client where name like 'Kept %'");
     same(tally, "clients", load.clients.keySet(), clients);
     List<String> taps =
-        shop.told("select sitting || '/' || device || '/' || number from sitting_entry");
+        shop.database().told("select sitting || '/' || device || '/' || number from sitting_entry");
     same(tally, "taps", load.taps.keySet(), taps);
     boolean plans = true;
     for (Map.Entry<Long, Long> p : load.versions.entrySet()) {
       List<String> row =
-          shop.told(
-              "select version || ' ' || (document ->> 'title') from plan where id = " + p.getKey());
+          shop.database()
+              .told(
+                  "select version || ' ' || (document ->> 'title') from plan where id = "
+                      + p.getKey());
       long version = Long.parseLong(row.get(0).split(" ")[0]);
       // A save may have been stored without its answer coming through, never the other way round.
       plans &=
@@ -134,12 +136,14 @@ public final class Endure {
               || version == p.getValue() && row.get(0).endsWith(load.saved.get(p.getKey()));
     }
     tally.check("every acknowledged save of " + load.versions.size() + " plans is stored", plans);
-    int sent = shop.told(Reminders.SENT).size();
+    int sent = shop.database().told(Reminders.SENT).size();
     tally.check(
-        sent + " reminders went out, none twice", sent > 0 && shop.told(Reminders.AMISS).isEmpty());
+        sent + " reminders went out, none twice",
+        sent > 0 && shop.database().told(Reminders.AMISS).isEmpty());
     tally.check(
         "nobody's line of the trail is missing for a client written down",
-        shop.told(
+        shop.database()
+            .told(
                 "select c.name from client c where c.name like 'Kept %' and not exists (select 1 from trail t where t.client_id = c.id and t.person_id is not null)")
             .isEmpty());
   }

@@ -10,11 +10,6 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -131,36 +126,12 @@ final class Shop implements AutoCloseable {
         .strip();
   }
 
-  /** The first column of what is asked of the database. */
-  List<String> told(String query) {
-    try (Connection c = database();
-        ResultSet r = c.createStatement().executeQuery(query)) {
-      List<String> all = new ArrayList<>();
-      while (r.next()) {
-        all.add(r.getString(1));
-      }
-      return all;
-    } catch (SQLException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  /** Done in the database, behind the application's back. */
-  void does(String... statements) {
-    try (Connection c = database();
-        Statement s = c.createStatement()) {
-      for (String each : statements) {
-        s.execute(each);
-      }
-    } catch (SQLException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  private Connection database() throws SQLException {
+  Database database() {
     try {
-      String url = "jdbc:postgresql://127.0.0.1:" + postmaster(3) + "/postgres";
-      return DriverManager.getConnection(url, "app", Files.readString(home().resolve("password")));
+      return new Database(
+          "127.0.0.1",
+          Integer.parseInt(postmaster(3)),
+          Files.readString(home().resolve("password")));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -8,11 +8,6 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -79,7 +74,7 @@ public final class TwoHosts {
     serve(net.second);
     ready(net.second);
     tally.saw("two servers, a primary and its synchronous standby are up");
-    appointmentsComeNear();
+    database(net.first).does(Reminders.now());
     List<Thread> writers = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
       String name = "writer" + i;
@@ -180,46 +175,22 @@ public final class TwoHosts {
   }
 
   private void counted() {
-    List<String> stored = told("select name from client where name like 'Kept %'");
+    List<String> stored =
+        database(net.second).told("select name from client where name like 'Kept %'");
     Set<String> lost = new HashSet<>(acknowledged.keySet());
     lost.removeAll(new HashSet<>(stored));
     tally.check(
         acknowledged.size() + " writes acknowledged, " + stored.size() + " stored: none lost",
         lost.isEmpty() && !acknowledged.isEmpty());
     tally.check("none twice", new HashSet<>(stored).size() == stored.size());
-    int sent = told(Reminders.SENT).size();
+    int sent = database(net.second).told(Reminders.SENT).size();
     tally.check(
-        sent + " reminders were sent, each once", sent > 0 && told(Reminders.AMISS).isEmpty());
+        sent + " reminders were sent, each once",
+        sent > 0 && database(net.second).told(Reminders.AMISS).isEmpty());
   }
 
-  private List<String> told(String query) {
-    try (Connection c = database(net.second);
-        ResultSet r = c.createStatement().executeQuery(query)) {
-      List<String> all = new ArrayList<>();
-      while (r.next()) {
-        all.add(r.getString(1));
-      }
-      return all;
-    } catch (SQLException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  /** Something to send messages about. */
-  private void appointmentsComeNear() {
-    try (Connection c = database(net.first);
-        Statement s = c.createStatement()) {
-      for (String each : Reminders.now()) {
-        s.execute(each);
-      }
-    } catch (SQLException e) {
-      throw new IllegalStateException(e);
-    }
-  }
-
-  private static Connection database(Host on) throws SQLException {
-    return DriverManager.getConnection(
-        "jdbc:postgresql://" + on.address() + ":" + DATABASE_PORT + "/postgres", "app", PASSWORD);
+  private static Database database(Host on) {
+    return new Database(on.address(), DATABASE_PORT, PASSWORD);
   }
 
   // --- writers ----------------------------------------------------------------------------------
