@@ -281,9 +281,9 @@ public sealed interface Outline {
    * @param behindEarMm its height behind the ear
    * @param napeMm its height at the nape
    * @param over null when the bare blade tapers it evenly; what cuts over a comb that is turned off
-   *     the head in a C: with a height h it leaves {@code length + (far − length) r(s/h)} at s, where
-   *     {@code r(t) = 1 − √(1 − t²)} while the comb turns, up to t = 0.9, and from there on rises as
-   *     steeply as it does there: the comb goes straight on until no hair is caught
+   *     the head in a C: with a height h it leaves {@code length + (far − length) r(s/h)} at s,
+   *     where {@code r(t) = 1 − √(1 − t²)} while the comb turns, up to t = 0.9, and from there on
+   *     rises as steeply as it does there: the comb goes straight on until no hair is caught
    */
   record Taper(
       double lengthMm,
