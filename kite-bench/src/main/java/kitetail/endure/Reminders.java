@@ -7,7 +7,7 @@ final class Reminders {
   private static final String EACH =
       """
       insert into appointment (shop_id, person_id, client_id, starts_at, ends_at)
-      select 1, 1, 1 + i % 5, begins.at + i * begins.apart, begins.at + i * begins.apart + interval '20 seconds'
+      select 1, 1, 1 + mod(i, 5), begins.at + i * begins.apart, begins.at + i * begins.apart + interval '20 seconds'
       from generate_series(1, 60) i,
         (select now() + interval '%s' as at, interval '%s' as apart) begins
       """;
