@@ -92,4 +92,19 @@ it("the profile lies lower after a move that cuts", () => {
   const [first, last] = [points[0], points[2]].map((p) => Number(p?.split(",")[1]));
   expect(first).toBeGreaterThan(last as number);
   expect(screen.getByText("apex")).toBeTruthy();
+  expect(screen.queryByText("Stands off the hair beside it")).toBeNull();
+});
+
+it("the profile is marked where the server finds a ledge on it, and nowhere else", () => {
+  const walk: Walk = {
+    walk: "centre",
+    lengthMm: 100,
+    marksMm: { front: 0 },
+    distanceMm: [0, 50, 100],
+    pointsMm: [0, 90, 40, 0, 0, 130, 0, -90, 40],
+    beforeMm: [80, 80, 80],
+    afterMove: [{ move: "a", lengthMm: [20, 80, 80] }],
+  };
+  render(<Profile walk={walk} step={0} units="cm" ledgesMm={[25]} />);
+  expect(screen.getAllByText("Stands off the hair beside it")).toHaveLength(1);
 });
