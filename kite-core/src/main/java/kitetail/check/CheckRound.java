@@ -6,8 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kitetail.cut.Fingers;
+import kitetail.cut.Spot;
 import kitetail.head.Place;
 import kitetail.plan.Extent;
+import kitetail.plan.Job;
 import kitetail.plan.Jumps;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
@@ -16,8 +18,8 @@ import kitetail.section.Facing;
 import kitetail.section.Parting;
 
 /**
- * What to check when the cut is done, in order: seams first, then the last bites of each section,
- * each section across the way it was cut, and left against right.
+ * What to check when the cut is done, in order: what slipped, then seams, then the last bites of
+ * each section, each section across the way it was cut, and left against right.
  */
 public record CheckRound(List<Item> items) {
   /** A section is checked to this or its share of the length; assumptions. */
@@ -32,6 +34,7 @@ public record CheckRound(List<Item> items) {
 
   /** What an item looks at. */
   public enum Kind {
+    SLIP,
     SEAM,
     LAST_BITE,
     ACROSS,
@@ -52,7 +55,8 @@ public record CheckRound(List<Item> items) {
    * @param place where, on the left for balance
    * @param way how to part for it: across the way the section was cut
    * @param expectMm length to be found there; on the left for balance
-   * @param otherMm on the right for balance, of the shorter section at a seam; else 0
+   * @param otherMm on the right for balance, of the shorter section at a seam, on the other side
+   *     for a slip; else 0
    * @param toleranceMm take only what stands out by more
    * @param levelOffMm how much higher the right ear sits than the left where ears mislead; else 0
    */
@@ -67,7 +71,8 @@ public record CheckRound(List<Item> items) {
       double levelOffMm) {}
 
   public static CheckRound of(Plan plan, Outcome o) {
-    List<Item> items = new ArrayList<>();
+    Evidence all = new Evidence(plan, o, null);
+    List<Item> items = new ArrayList<>(slips(plan, all));
     for (Seam s : o.seams()) {
       boolean jump = o.jumps().stream().anyMatch(j -> same(j, s));
       if (!jump) {
@@ -88,7 +93,6 @@ public record CheckRound(List<Item> items) {
       fingers(o, step, (Fingers) step.cut(), items, across);
     }
     items.addAll(across);
-    Evidence all = new Evidence(plan, o, null);
     double ears = Balance.earsMm(o.scalp().head());
     for (Place left : Balance.PAIRS) {
       double l = all.meanEndMm(left);
@@ -105,6 +109,22 @@ public record CheckRound(List<Item> items) {
               Balance.atTheEar(left) ? ears : 0));
     }
     return new CheckRound(List.copyOf(items));
+  }
+
+  /** Each place that slipped, once. */
+  private static List<Item> slips(Plan plan, Evidence all) {
+    return plan.moves().stream()
+        .filter(m -> m.job() == Job.SLIP)
+        .map(m -> ((Spot) m.cut()).place())
+        .distinct()
+        .map(
+            p -> {
+              double here = all.meanEndMm(p);
+              double there = all.meanEndMm(p.mirrored());
+              double least = tolerance(Math.min(here, there), USUAL_BITE_MM);
+              return new Item(Kind.SLIP, List.of(), p, Way.NONE, here, there, least, 0);
+            })
+        .toList();
   }
 
   /**

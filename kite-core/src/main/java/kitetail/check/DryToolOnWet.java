@@ -1,7 +1,6 @@
 package kitetail.check;
 
 import kitetail.cut.Comb;
-import kitetail.cut.Guard;
 import kitetail.hair.Damp;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
@@ -17,7 +16,7 @@ final class DryToolOnWet implements Rule {
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
       if (step.move().damp() == Damp.WET
-          && (step.cut() instanceof Guard
+          && (step.cut().guarded()
               || step.cut() instanceof Comb c && c.tool() == Comb.Tool.CLIPPER)) {
         out.add(Severity.WARN, step.move().id(), e.where(step), 0);
       }

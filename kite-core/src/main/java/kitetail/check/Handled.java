@@ -8,6 +8,7 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
+import kitetail.cut.Fade;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Texture;
@@ -98,7 +99,7 @@ public record Handled(
 
   /** Clippers and trimmers cut as well in dry hair. */
   private static boolean wetted(Cut cut) {
-    return !(cut instanceof Guard
+    return !(cut.guarded()
         || cut instanceof Edge
         || cut instanceof Comb c && c.tool() == Comb.Tool.CLIPPER);
   }
@@ -181,6 +182,9 @@ public record Handled(
   private static Stroke stroke(Outcome.Step step, Scalp s) {
     if (step.cut() instanceof Guard g) {
       return g.grain() == Guard.Grain.AGAINST ? Stroke.UP : Stroke.DOWN;
+    }
+    if (step.cut() instanceof Fade) {
+      return Stroke.UP;
     }
     boolean slides =
         step.cut() instanceof Texture t

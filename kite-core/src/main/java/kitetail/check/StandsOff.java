@@ -2,7 +2,6 @@ package kitetail.check;
 
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
-import kitetail.cut.Guard;
 import kitetail.head.Place;
 import kitetail.look.Standing;
 import kitetail.plan.Finding.Severity;
@@ -33,7 +32,7 @@ final class StandsOff implements Rule {
     for (int k = e.outcome().steps().size() - 1; k >= 0; k--) {
       if (e.takenMm(k, place) > 1) {
         Cut cut = e.outcome().steps().get(k).cut();
-        return cut instanceof Guard || cut instanceof Edge;
+        return cut.guarded() || cut instanceof Edge;
       }
     }
     return false;

@@ -13,8 +13,6 @@ import kitetail.section.Zone;
  * @param turns how often feet or chair are moved, so that the stylist stands in front of the bite
  */
 public record Bites(int count, int partings, double longestLineMm, int turns) {
-  private static final int MOST = 400;
-
   /** So far round the head hands reach from where they stand; an assumption. */
   private static final double REACH_DEG = 80;
 
@@ -38,42 +36,16 @@ public record Bites(int count, int partings, double longestLineMm, int turns) {
    * @param roots those of the zone whose hair reaches the line; where none does no bite is cut
    */
   public static Bites of(Fingers f, Zone zone, int[] roots, double handMm) {
-    Scalp s = zone.scalp();
-    int panels = f.parting().panels();
-    double from = Double.MAX_VALUE;
-    double to = -Double.MAX_VALUE;
-    double left = Double.MAX_VALUE;
-    double right = -Double.MAX_VALUE;
-    double area = 0;
-    for (int i : roots) {
-      double at = f.parting().atMm(s.head(), s.pointMm(i));
-      from = Math.min(from, at);
-      to = Math.max(to, at);
-      left = Math.min(left, s.pointMm(i).x());
-      right = Math.max(right, s.pointMm(i).x());
-      area += s.areaMm2(i);
-    }
-    if (area == 0) {
-      return new Bites(0, 0, 0, 0);
-    }
-    int bands = (int) Math.min(MOST, Math.max(1, Math.ceil((to - from) / f.biteMm())));
-    double[] areas = new double[bands * panels];
-    for (int i : roots) {
-      double at = f.parting().atMm(s.head(), s.pointMm(i));
-      int band = (int) Math.min(bands - 1.0, (at - from) / f.biteMm());
-      int panel =
-          (int) Math.min(panels - 1.0, panels * (s.pointMm(i).x() - left) / (right - left + 1e-9));
-      areas[panel * bands + band] += s.areaMm2(i);
-    }
+    BiteCells cells = BiteCells.of(f, zone, roots);
     int count = 0;
     int partings = 0;
     double longest = 0;
-    for (double a : areas) {
-      count += (int) Math.ceil(a / (f.biteMm() * handMm));
-      partings += a > 0 ? 1 : 0;
-      longest = Math.max(longest, a / f.biteMm());
+    for (int band = 0; band < cells.areaMm2().length; band++) {
+      count += cells.bites(band, handMm);
+      partings += cells.areaMm2()[band] > 0 ? 1 : 0;
+      longest = Math.max(longest, cells.areaMm2()[band] / f.biteMm());
     }
-    return new Bites(count, partings, longest, turns(s, roots));
+    return new Bites(count, partings, longest, turns(zone.scalp(), roots));
   }
 
   private static int turns(Scalp s, int[] roots) {

@@ -59,12 +59,23 @@ public record Comb(
 
   /**
    * The comb is turned off the head in a C: {@code r − √(r² − s²)} more at s past a height above
-   * the section's lower edge, and nothing is cut from s = r on.
+   * the section's lower edge while it turns, up to s = 0.9 r, and from there straight on, as steep
+   * as it is there, until no hair is caught.
    *
    * @param atMm 0 to 200 above the lower edge
    * @param radiusMm 5 to 300
    */
   public record Turn(double atMm, double radiusMm) {
+    /** The share of its circle over which a comb is turned; an assumption. */
+    private static final double TURNED = 0.9;
+
+    /** How far a comb that is turned in a C has come off, in radii, at t radii along. */
+    static double rise(double t) {
+      double c = Math.max(0, Math.min(t, TURNED));
+      double root = Math.sqrt(1 - c * c);
+      return 1 - root + Math.max(0, t - c) * c / root;
+    }
+
     public Turn {
       if (!(atMm >= 0 && atMm <= 200)) {
         throw new IllegalArgumentException("atMm must be 0 to 200, was " + atMm);
@@ -159,7 +170,7 @@ public record Comb(
     }
     Scalp s = zone.scalp();
     double up = zone.lowerEdgeFromApexMm(s.azimuthRad(i)) - s.fromApexMm(i);
-    return Guard.arcMm(turn.radiusMm(), up - turn.atMm());
+    return turn.radiusMm() * Turn.rise((up - turn.atMm()) / turn.radiusMm());
   }
 
   @Override
@@ -184,8 +195,13 @@ public record Comb(
   }
 
   @Override
-  public double offMm() {
-    return offMm;
+  public boolean follows() {
+    return offMm > 0;
+  }
+
+  @Override
+  public double[] following(Zone zone, double[] hadMm) {
+    return Cut.off(hadMm, offMm);
   }
 
   @Override

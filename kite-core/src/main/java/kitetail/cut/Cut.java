@@ -1,11 +1,20 @@
 package kitetail.cut;
 
+import java.util.List;
 import kitetail.hair.Ends;
 import kitetail.hair.Hair;
 import kitetail.section.Zone;
 
 /** A way of cutting a section. The records do the work. */
-public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
+public sealed interface Cut permits Fingers, Comb, Guard, Fade, Edge, Spot, Texture, Aside {
+  /** The least that is a cut; the page is held to the same by contract/vectors/cut.json. */
+  double LEAST_MM = 0.05;
+
+  /** True when hair of such lengths before and after was cut between. */
+  static boolean shortens(double beforeMm, double afterMm) {
+    return beforeMm - afterMm > LEAST_MM;
+  }
+
   /**
    * The length the move would leave, mm as the hair is held, for each root of the zone; infinite
    * where it does not touch the hair.
@@ -15,12 +24,36 @@ public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
   /** How many bites, columns or passes it takes. */
   int bites(Zone zone);
 
+  /** True when it goes by the line of the hair that is there instead of one of its own. */
+  default boolean follows() {
+    return false;
+  }
+
   /**
-   * What is taken off the ends where the line of the hair that is there is followed, mm as it is
-   * held; 0 for a cut with a line of its own.
+   * The length left at each root of the zone where it {@link #follows}, mm as the hair is held.
+   *
+   * @param hadMm what was there, mm as it is held, for each root of the zone
    */
-  default double offMm() {
-    return 0;
+  default double[] following(Zone zone, double[] hadMm) {
+    return hadMm;
+  }
+
+  /** The hair of a zone's roots as it lies in the hand. */
+  static double[] held(Zone zone, double handRatio, double[] hadMm) {
+    double[] out = new double[zone.roots().length];
+    for (int k = 0; k < out.length; k++) {
+      out[k] = handRatio * hadMm[zone.roots()[k]];
+    }
+    return out;
+  }
+
+  /** So much off the ends everywhere. */
+  static double[] off(double[] hadMm, double byMm) {
+    double[] out = new double[hadMm.length];
+    for (int k = 0; k < out.length; k++) {
+      out[k] = Math.max(0, hadMm[k] - byMm);
+    }
+    return out;
   }
 
   /** How the hair it cuts ends. */
@@ -49,6 +82,16 @@ public sealed interface Cut permits Fingers, Comb, Guard, Edge, Texture, Aside {
   /** True when shears of any kind cut it. */
   default boolean shears() {
     return false;
+  }
+
+  /** The guards the clipper takes on for it, in the order of the work; none for other tools. */
+  default List<Double> attachments() {
+    return List.of();
+  }
+
+  /** True when a clipper with a guard runs over the skin. */
+  default boolean guarded() {
+    return !attachments().isEmpty();
   }
 
   /** True when lengths are measured in the hand, and so differ wet and dry. */

@@ -18,5 +18,12 @@ public enum Dial {
   /** Where a clipper leaves the head, mm. */
   ROCK_AT,
   /** How far an outline is moved up the head, mm. */
-  RAISE
+  RAISE;
+
+  /**
+   * What a hand can set it to: halves of a guard and of a millimetre over the comb, else wholes.
+   */
+  public double handStep() {
+    return this == GAP || this == GUARD_NUMBER ? 0.5 : 1;
+  }
 }

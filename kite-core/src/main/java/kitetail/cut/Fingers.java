@@ -150,8 +150,13 @@ public record Fingers(
   }
 
   @Override
-  public double offMm() {
-    return line instanceof CutLine.Off o ? o.lengthMm() : 0;
+  public boolean follows() {
+    return line instanceof CutLine.Off;
+  }
+
+  @Override
+  public double[] following(Zone zone, double[] hadMm) {
+    return Cut.off(hadMm, line.lengthMm());
   }
 
   @Override

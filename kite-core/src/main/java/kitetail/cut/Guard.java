@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import java.util.List;
 import kitetail.hair.Hair;
 import kitetail.section.Scalar;
 import kitetail.section.Zone;
@@ -70,6 +71,10 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut,
 
   /** Height of the cutting edge off the skin. */
   public double heightMm() {
+    return heightMm(number, leverMm, measuredMm);
+  }
+
+  static double heightMm(double number, double leverMm, double measuredMm) {
     double closed = measuredMm > 0 ? measuredMm : number * MM_PER_NUMBER;
     return Math.max(0.3, closed + leverMm);
   }
@@ -91,7 +96,19 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut,
 
   @Override
   public int bites(Zone zone) {
-    return (int) Math.ceil(zone.areaMm2() / (BLADE_MM * PASS_MM));
+    return passes(zone.areaMm2(), PASS_MM);
+  }
+
+  /** Passes over an area, each as wide as the blade and at most as long as a stroke. */
+  static int passes(double areaMm2, double deepMm) {
+    return areaMm2 <= 0
+        ? 0
+        : (int) Math.ceil(areaMm2 / (BLADE_MM * Math.max(1, Math.min(PASS_MM, deepMm))));
+  }
+
+  @Override
+  public List<Double> attachments() {
+    return List.of(number);
   }
 
   @Override

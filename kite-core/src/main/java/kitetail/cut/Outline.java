@@ -293,9 +293,6 @@ public sealed interface Outline {
       double napeMm,
       Comb.@Nullable Tool over)
       implements Outline {
-    /** The share of its height over which a comb is turned; an assumption. */
-    private static final double TURNED = 0.9;
-
     public Taper {
       check("lengthMm", lengthMm, 0, 30);
       check("farMm", farMm, 1, 80);
@@ -321,50 +318,24 @@ public sealed interface Outline {
 
     @Override
     public Drawn on(Head h) {
-      double[] right =
-          azimuths(h, Place.TEMPLE_RIGHT, Place.SIDEBURN_RIGHT, Place.BEHIND_EAR_RIGHT);
-      double[] left = azimuths(h, Place.TEMPLE_LEFT, Place.SIDEBURN_LEFT, Place.BEHIND_EAR_LEFT);
+      Climb.Drawn climb = new Climb(sideburnMm, behindEarMm, napeMm).on(h);
       return (s, i) -> {
-        double[] at = s.azimuthRad(i) < 0 ? left : right;
-        double a = Math.abs(s.azimuthRad(i));
-        if (a <= at[0]) {
-          return Double.POSITIVE_INFINITY;
-        }
-        // Out at the temple the clipper leaves the head: no corner is cut into the front.
-        double on = Smooth.step((a - at[0]) / (at[1] - at[0]));
-        double high =
-            a < at[1]
-                ? sideburnMm
-                : a < at[2]
-                    ? sideburnMm
-                        + Smooth.step((a - at[1]) / (at[2] - at[1])) * (behindEarMm - sideburnMm)
-                    : behindEarMm
-                        + Smooth.step((a - at[2]) / (Math.PI - at[2])) * (napeMm - behindEarMm);
-        double rise = rise(s.fromSideHairlineMm(i) / high);
-        return (lengthMm + rise * (farMm - lengthMm)) / Math.max(1e-9, on);
+        double on = climb.on(s.azimuthRad(i));
+        double rise = rise(s.fromSideHairlineMm(i) / climb.heightMm(s.azimuthRad(i)));
+        return on == 0
+            ? Double.POSITIVE_INFINITY
+            : (lengthMm + rise * (farMm - lengthMm)) / Math.max(1e-9, on);
       };
     }
 
     /** How much of the way from its foot to its top it has come at a share of its height. */
     private double rise(double t) {
       if (over != null) {
-        double c = Math.min(t, TURNED);
-        double root = Math.sqrt(1 - c * c);
-        return 1 - root + (t - c) * c / root;
+        return Comb.Turn.rise(t);
       }
       // Past its top the clipper is flicked out: no step is left where the taper ends.
       double past = Math.max(0, t - 1);
       return t + past * past;
-    }
-
-    private static double[] azimuths(Head h, Place temple, Place sideburn, Place behindEar) {
-      Place recession = temple == Place.TEMPLE_LEFT ? Place.RECESSION_LEFT : Place.RECESSION_RIGHT;
-      double corner = Math.abs(h.azimuthRad(h.place(recession)));
-      return new double[] {
-        0.6 * Math.abs(h.azimuthRad(h.place(temple))) + 0.4 * corner,
-        Math.abs(h.azimuthRad(h.place(sideburn))),
-        Math.abs(h.azimuthRad(h.place(behindEar)))
-      };
     }
 
     @Override

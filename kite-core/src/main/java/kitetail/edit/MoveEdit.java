@@ -58,16 +58,9 @@ public final class MoveEdit {
    */
   public static Plan outline(Plan plan, Line line, int at) {
     checkAt(plan, at);
-    Section band =
-        plan.sections().stream().filter(s -> s.over() && alongHairline(s)).findFirst().orElse(null);
+    Section band = alongHairline(plan, BAND_MM);
     List<Section> sections = new ArrayList<>(plan.sections());
-    if (band == null) {
-      Limit limit = new Limit.Between(Scalar.ABOVE_HAIRLINE_MM, 0, BAND_MM);
-      String id = "hairlineBand";
-      while (taken(plan, id)) {
-        id += "2";
-      }
-      band = new Section(id, "Along the hairline", List.of(limit), List.of(), true);
+    if (!sections.contains(band)) {
       sections.add(band);
     }
     List<Move> moves = new ArrayList<>(plan.moves());
@@ -88,12 +81,28 @@ public final class MoveEdit {
     return plan.with(sections, moves);
   }
 
-  private static boolean alongHairline(Section s) {
+  /** The band along the hairline, at least so high: the plan's own, or a new one. */
+  static Section alongHairline(Plan plan, double highMm) {
+    return plan.sections().stream()
+        .filter(s -> s.over() && alongHairline(s, highMm))
+        .findFirst()
+        .orElseGet(
+            () -> {
+              String id = "hairlineBand";
+              while (taken(plan, id)) {
+                id += "2";
+              }
+              Limit limit = new Limit.Between(Scalar.ABOVE_HAIRLINE_MM, 0, highMm);
+              return new Section(id, "Along the hairline", List.of(limit), List.of(), true);
+            });
+  }
+
+  private static boolean alongHairline(Section s, double highMm) {
     return s.limits().size() == 1
         && s.limits().get(0) instanceof Limit.Between b
         && b.by() == Scalar.ABOVE_HAIRLINE_MM
         && b.min() <= 0
-        && b.max() >= BAND_MM;
+        && b.max() >= highMm;
   }
 
   private static boolean taken(Plan plan, String id) {
@@ -317,7 +326,7 @@ public final class MoveEdit {
         m.handling());
   }
 
-  private static void checkAt(Plan plan, int at) {
+  static void checkAt(Plan plan, int at) {
     if (at < 0 || at > plan.moves().size()) {
       throw new IllegalArgumentException("at must be 0 to " + plan.moves().size() + ", was " + at);
     }
@@ -330,7 +339,7 @@ public final class MoveEdit {
         .orElseThrow(() -> new IllegalArgumentException("no move is called \"" + id + "\""));
   }
 
-  private static String free(List<Move> moves, String id) {
+  static String free(List<Move> moves, String id) {
     for (int k = 2; ; k++) {
       String tried = id + k;
       if (moves.stream().noneMatch(m -> m.id().equals(tried))) {

@@ -1,6 +1,7 @@
 package kitetail.look;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import kitetail.fall.Fall;
 import kitetail.fall.Ground;
@@ -18,6 +19,9 @@ import kitetail.hair.Stock;
 public record OtherWay(Styling.Way way, Landing fringe, double staysShare, double earsShare) {
   /** Hair shorter than it bends over goes nowhere but where it grows. */
   private static final double TOP_MM = 25;
+
+  /** Shares are told apart by twentieths; an assumption. */
+  private static final double TOLD = 20;
 
   /**
    * @param ground a coarse one will do
@@ -38,6 +42,17 @@ public record OtherWay(Styling.Way way, Landing fringe, double staysShare, doubl
       out.add(new OtherWay(way, fringe, stays(f), (ears.leftShare() + ears.rightShare()) / 2));
     }
     return List.copyOf(out);
+  }
+
+  /**
+   * The way most of the top stays; of two that differ by less than can be told, the first.
+   *
+   * @param ways at least one
+   */
+  public static OtherWay firmest(List<OtherWay> ways) {
+    return ways.stream()
+        .min(Comparator.comparingLong(w -> -Math.round(w.staysShare() * TOLD)))
+        .orElseThrow(() -> new IllegalArgumentException("ways must have at least one"));
   }
 
   private static double stays(Fall f) {

@@ -4,8 +4,10 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
+import kitetail.cut.Fade;
 import kitetail.cut.Guard;
 import kitetail.cut.Outline;
+import kitetail.cut.Spot;
 import kitetail.cut.Texture;
 
 /** What a move is there for; the rules of order go by it. */
@@ -32,7 +34,9 @@ public enum Job {
   APPROVE,
   CHECK,
   NECK,
-  PRODUCT;
+  PRODUCT,
+  /** What came off that was not meant to. */
+  SLIP;
 
   private static final double BULK_GUARD = 5;
 
@@ -43,6 +47,12 @@ public enum Job {
     }
     if (cut instanceof Comb) {
       return SIDE;
+    }
+    if (cut instanceof Fade) {
+      return TAPER;
+    }
+    if (cut instanceof Spot) {
+      return BLEND;
     }
     if (cut instanceof Guard g) {
       return g.number() >= BULK_GUARD ? BULK : TAPER;

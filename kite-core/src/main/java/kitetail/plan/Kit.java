@@ -11,6 +11,10 @@ import kitetail.cut.Guard;
  * @param openLeverMm what it adds fully open
  */
 public record Kit(List<Measured> guards, double halfLeverMm, double openLeverMm) {
+  /** The numbers of a usual set of guards; common practice. */
+  public static final List<Double> USUAL_SET =
+      List.of(0.5, 1.0, 1.5, 2.0, 3.0, 3.5, 4.0, 5.0, 6.0, 7.0, 8.0);
+
   /** The lever's offsets are assumptions; a shop measures its own. */
   public static final Kit USUAL = new Kit(List.of(), 0.7, 1.4);
 

@@ -34,9 +34,6 @@ public record Outcome(
     List<Jumps> jumps,
     List<Ledge> ledges,
     List<Extent> extents) {
-  /** The least that is a cut; the page is held to the same by contract/vectors/cut.json. */
-  private static final double CUT_MM = 0.05;
-
   /**
    * @param cut the move's cut with what it took over put in as numbers
    * @param left the hair after the move
@@ -79,7 +76,7 @@ public record Outcome(
 
   /** True when hair of such lengths before and after was cut between. */
   public static boolean cut(double beforeMm, double afterMm) {
-    return beforeMm - afterMm > CUT_MM;
+    return Cut.shortens(beforeMm, afterMm);
   }
 
   /** The roots a move works on: those whose hair it shortens, or all that it texturises. */

@@ -1,11 +1,13 @@
 package kitetail.plan;
 
+import java.util.List;
 import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
-import kitetail.cut.Guard;
+import kitetail.cut.Spot;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Seconds a bite, column, pass or stroke takes. The defaults are assumptions; a stylist has their
@@ -49,10 +51,13 @@ public record Pace(
     if (cut instanceof Comb c) {
       return combSec * c.blade().paceShare();
     }
+    if (cut instanceof Spot) {
+      return fingersSec;
+    }
     if (cut instanceof Edge e) {
       return e.outline().over() == null ? edgeSec : combSec;
     }
-    return cut instanceof Guard ? guardSec : textureSec;
+    return cut.guarded() ? guardSec : textureSec;
   }
 
   /** Usual times of the steps between; assumptions. */
@@ -67,8 +72,13 @@ public record Pace(
     };
   }
 
-  /** True when the clipper's attachment is changed between two cuts. */
-  static boolean changes(Guard last, Cut next) {
-    return next instanceof Guard g && (last == null || last.number() != g.number());
+  /**
+   * How often the clipper's attachment is changed for a cut.
+   *
+   * @param last the one it has on; null for none
+   */
+  static int changes(@Nullable Double last, Cut next) {
+    List<Double> on = next.attachments();
+    return on.isEmpty() || !on.get(0).equals(last) ? on.size() : on.size() - 1;
   }
 }

@@ -113,6 +113,16 @@ public record Plan(
     return Region.of(section(id), sections);
   }
 
+  /** Which of the moves has an id, from 0; −1 when none has. */
+  public int numberOf(String move) {
+    for (int m = 0; m < moves.size(); m++) {
+      if (moves.get(m).id().equals(move)) {
+        return m;
+      }
+    }
+    return -1;
+  }
+
   public Move move(String id) {
     return moves.stream().filter(m -> m.id().equals(id)).findFirst().orElseThrow();
   }

@@ -10,7 +10,6 @@ import kitetail.cut.Bites;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Fingers;
-import kitetail.cut.Guard;
 import kitetail.cut.Texture;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
@@ -26,7 +25,7 @@ import kitetail.work.Deadline;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.6.3";
+  public static final String VERSION = "0.6.4";
 
   private PlanEngine() {}
 
@@ -58,7 +57,7 @@ public final class PlanEngine {
     states.add(state);
     Deadline.current().check();
     Dose.Book book = new Dose.Book();
-    Guard attached = null;
+    Double attached = null;
     List<Outcome.Step> steps = new ArrayList<>();
     for (int m = 0; m < ready.length; m++) {
       Cut cut = cuts.get(m);
@@ -73,8 +72,8 @@ public final class PlanEngine {
                   states.get(m + 1),
                   t.passes())
               : List.of();
-      double change = Pace.changes(attached, cut) ? plan.pace().changeSec() : 0;
-      attached = cut instanceof Guard g ? g : attached;
+      double change = Pace.changes(attached, cut) * plan.pace().changeSec();
+      attached = cut.guarded() ? cut.attachments().get(cut.attachments().size() - 1) : attached;
       steps.add(step(plan, bench, m, cut, zone, states, doses, change));
     }
     List<Seam> seams = Seam.all(plan, bench, state.longest());
@@ -202,19 +201,9 @@ public final class PlanEngine {
     if (cut instanceof Texture t) {
       return state.texturised(t.roots(zone), t.share(), t.backMm(), t.passes());
     }
-    double off = cut.offMm();
-    double[] line = off > 0 ? followed(off, zone, handRatio, state) : leaves;
+    double[] line =
+        cut.follows() ? cut.following(zone, Cut.held(zone, handRatio, state.longest())) : leaves;
     return state.cut(zone.roots(), line, handRatio, cut.ends());
-  }
-
-  /** What is left where the line that is there is followed. */
-  private static double[] followed(double off, Zone zone, double handRatio, Stock state) {
-    double[] had = state.longest();
-    double[] out = new double[zone.roots().length];
-    for (int k = 0; k < out.length; k++) {
-      out[k] = Math.max(0, handRatio * had[zone.roots()[k]] - off);
-    }
-    return out;
   }
 
   private static Outcome.Step step(
@@ -266,7 +255,8 @@ public final class PlanEngine {
         cut instanceof Fingers f
             ? Bites.of(f, zone, Arrays.copyOf(reached, cuts), plan.school().handMm())
             : null;
-    int bites = hand == null ? cut.bites(zone) : hand.count();
+    // What slipped takes no time to do again.
+    int bites = move.job() == Job.SLIP ? 0 : hand == null ? cut.bites(zone) : hand.count();
     return new Outcome.Step(
         move,
         cut,

@@ -163,7 +163,7 @@ public record School(
   }
 
   /** Usable length of a line over this stylist's fingers. */
-  double handMm() {
+  public double handMm() {
     return knuckle == null ? Fingers.HAND_MM : knuckle.handMm;
   }
 

@@ -6,7 +6,6 @@ import java.util.function.UnaryOperator;
 import kitetail.client.Wishes;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
-import kitetail.cut.Guard;
 import kitetail.cut.Outline;
 import kitetail.edit.MoveEdit;
 import kitetail.fall.Styling;
@@ -148,6 +147,15 @@ public final class Asked {
         .orElse(plan);
   }
 
+  /** The ways the client wears it, as hair is combed for them, in the order they are asked. */
+  public static List<Styling.Way> ways(Wishes w) {
+    return w.worn().stream()
+        .filter(x -> x != Wishes.Worn.TUCKED)
+        .map(Asked::way)
+        .distinct()
+        .toList();
+  }
+
   private static Styling.Way way(Wishes.Worn worn) {
     return switch (worn) {
       case FORWARD -> Styling.Way.FORWARD;
@@ -180,7 +188,7 @@ public final class Asked {
     List<Move> moves = new ArrayList<>();
     boolean clipped = false;
     for (Move m : plan.moves()) {
-      boolean first = every && !clipped && m.cut() instanceof Guard;
+      boolean first = every && !clipped && m.cut().guarded();
       clipped |= first;
       moves.add(first || m.job() == Job.FRINGE ? m.asked() : m);
     }

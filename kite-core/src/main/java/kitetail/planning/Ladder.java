@@ -38,6 +38,16 @@ public final class Ladder {
       double stepShare,
       int mostChanges,
       double combErrorMm) {
+    /** What shows and what can be done as usual. */
+    public static Rules usual(double[] guardsMm, int mostChanges, double combErrorMm) {
+      return new Rules(guardsMm, ROCK_OUTS_MM, USUAL_STEP_SHARE, mostChanges, combErrorMm);
+    }
+
+    /** The same where a step shows from another share on. */
+    public Rules showing(double share) {
+      return new Rules(guardsMm, rockRadiiMm, share, mostChanges, combErrorMm);
+    }
+
     public Rules {
       guardsMm = guardsMm.clone();
       rockRadiiMm = rockRadiiMm.clone();
@@ -62,6 +72,12 @@ public final class Ladder {
       }
     }
   }
+
+  /** Arcs a clipper is usually rocked out on; an assumption. */
+  private static final double[] ROCK_OUTS_MM = {30, 60, 120};
+
+  /** A change of length up the head of less than this share of it does not show; an assumption. */
+  private static final double USUAL_STEP_SHARE = 0.35;
 
   /** The number of a band that is done over the comb. */
   public static final int COMB = -1;

@@ -6,7 +6,6 @@ import java.util.List;
 import kitetail.client.Landing;
 import kitetail.client.Wish;
 import kitetail.cut.Edge;
-import kitetail.cut.Guard;
 import kitetail.cut.Outline;
 import kitetail.head.Head;
 import kitetail.head.Place;
@@ -140,7 +139,7 @@ public record Outgrown(List<Sign> signs, double returnFrom, double returnTo) {
    */
   private static void taper(Outcome o, Limits limits, Rate rate, List<Sign> signs) {
     boolean tapered =
-        o.steps().stream().anyMatch(s -> s.move().job() == Job.TAPER || s.cut() instanceof Guard);
+        o.steps().stream().anyMatch(s -> s.move().job() == Job.TAPER || s.cut().guarded());
     double above = above(o);
     double edge = o.endMm(Place.NAPE);
     if (tapered && above > 1.5 * edge) {

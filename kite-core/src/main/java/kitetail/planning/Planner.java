@@ -2,7 +2,6 @@ package kitetail.planning;
 
 import java.util.ArrayList;
 import java.util.List;
-import kitetail.cut.Dial;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.Place;
@@ -230,8 +229,8 @@ public final class Planner {
       double[] out = new double[x.length];
       for (int k = 0; k < x.length; k++) {
         Knob knob = knobs.get(k);
-        boolean halves = knob.dial() == Dial.GAP || knob.dial() == Dial.GUARD_NUMBER;
-        double r = halves ? Math.rint(2 * x[k]) / 2 : Math.rint(x[k]);
+        double step = knob.dial().handStep();
+        double r = Math.rint(x[k] / step) * step;
         out[k] = Math.max(knob.min(), Math.min(knob.max(), r));
       }
       return out;

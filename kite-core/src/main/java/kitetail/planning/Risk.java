@@ -6,23 +6,12 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
-import java.util.stream.IntStream;
-import kitetail.cut.Aside;
-import kitetail.cut.Cut;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
-import kitetail.cut.Texture;
-import kitetail.hair.Stock;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
-import kitetail.plan.Move;
-import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
-import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
-import kitetail.section.Zone;
-import kitetail.work.Deadline;
 
 /**
  * How far the result strays when hands err.
@@ -33,7 +22,7 @@ import kitetail.work.Deadline;
  */
 public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> moves) {
   public static final int RUNS = 64;
-  private static final long SEED = 20_260_701;
+  static final long SEED = 20_260_701;
 
   /** Sites are plenty for a spread, and keep 64 runs under a second. */
   public static final int SITES = 600;
@@ -51,7 +40,7 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
    * @param bench of a scalp with few sites
    */
   public static Risk of(Plan plan, Workbench bench, Hands hands) {
-    Runs runs = new Runs(plan, bench, hands);
+    ErringRuns runs = new ErringRuns(plan, bench, hands, SEED, RUNS);
     double[][] all = runs.with(m -> true);
     double[] spread = spread(all, runs.nominal.longest().length);
     Scalp s = bench.scalp();
@@ -80,11 +69,32 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
     return new Risk(spread, Map.copyOf(places), List.copyOf(blame));
   }
 
+  /** The spread alone, without which moves cause it; at each root of the scalp, mm. */
+  public static double[] spreadMm(Plan plan, Workbench bench, Hands hands) {
+    ErringRuns runs = new ErringRuns(plan, bench, hands, SEED, RUNS);
+    return spread(runs.with(m -> true), runs.nominal.longest().length);
+  }
+
+  /** The lengths at the end of cuts by hands that err, [cut][root], mm; for tests of inference. */
+  public static double[][] cuts(Plan plan, Workbench bench, Hands hands, long seed, int cuts) {
+    return new ErringRuns(plan, bench, hands, seed, cuts).with(m -> true);
+  }
+
   /** The same move by other guides: how far each strays on this head. */
   public static List<Choice> guides(
       Plan plan, Workbench bench, Hands hands, String move, List<Guide> guides) {
     Fingers f = fingers(plan, move);
     return guides.stream().map(g -> choice(plan, bench, hands, move, f.with(g))).toList();
+  }
+
+  /** The same move by bites of other widths, the narrowest first: how far each strays. */
+  public static List<Choice> bites(
+      Plan plan, Workbench bench, Hands hands, String move, double... bitesMm) {
+    Fingers f = fingers(plan, move);
+    return Arrays.stream(bitesMm)
+        .sorted()
+        .mapToObj(b -> choice(plan, bench, hands, move, f.withBite(b)))
+        .toList();
   }
 
   /**
@@ -93,13 +103,15 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
    */
   public static Choice widestBite(
       Plan plan, Workbench bench, Hands hands, String move, double toleranceMm, double... bitesMm) {
-    Fingers f = fingers(plan, move);
-    return Arrays.stream(bitesMm)
-        .sorted()
-        .mapToObj(b -> choice(plan, bench, hands, move, f.withBite(b)))
-        .filter(c -> c.straysMm() <= toleranceMm)
-        .reduce((a, b) -> b)
-        .orElse(null);
+    return widest(bites(plan, bench, hands, move, bitesMm), toleranceMm);
+  }
+
+  /**
+   * @param bites the narrowest first
+   * @return the widest that keeps within a tolerance; null when none does
+   */
+  public static Choice widest(List<Choice> bites, double toleranceMm) {
+    return bites.stream().filter(c -> c.straysMm() <= toleranceMm).reduce((a, b) -> b).orElse(null);
   }
 
   private static Fingers fingers(Plan plan, String move) {
@@ -114,7 +126,7 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
     Plan changed =
         plan.withMoves(
             plan.moves().stream().map(m -> m.id().equals(move) ? m.with(instead) : m).toList());
-    Runs runs = new Runs(changed, bench, hands);
+    ErringRuns runs = new ErringRuns(changed, bench, hands, SEED, RUNS);
     int at = changed.moves().indexOf(changed.move(move));
     double[][] own = runs.with(k -> k == at);
     List<Double> strays = new ArrayList<>();
@@ -144,77 +156,5 @@ public record Risk(double[] spreadMm, Map<Place, Double> places, List<Blame> mov
       out[i] = Math.sqrt(sum / runs.length);
     }
     return out;
-  }
-
-  /**
-   * What every move leaves in every run, worked out once; a run with the errors of some moves only
-   * is then a matter of taking the smaller length.
-   */
-  private static final class Runs {
-    final List<Zone> zones;
-    final Stock nominal;
-    private final Plan plan;
-    private final List<Stock> states;
-    private final double[][] steady;
-    private final double[][][] unsteady = new double[RUNS][][];
-
-    Runs(Plan plan, Workbench bench, Hands of) {
-      this.plan = plan;
-      Hands hands = plan.lively() ? of.onAMovingHead() : of;
-      Outcome o = PlanEngine.run(plan, bench);
-      states = new ArrayList<>();
-      states.add(o.before());
-      o.steps().forEach(s -> states.add(s.left()));
-      nominal = o.after();
-      zones = plan.moves().stream().map(m -> bench.zone(plan.region(m.section()))).toList();
-      List<Cut> cuts = o.steps().stream().map(Outcome.Step::cut).toList();
-      steady = new double[cuts.size()][];
-      for (int m = 0; m < steady.length; m++) {
-        steady[m] = cuts.get(m).leaves(zones.get(m), plan.hair());
-      }
-      Deadline until = Deadline.current();
-      IntStream.range(0, RUNS)
-          .parallel()
-          .forEach(
-              run -> {
-                until.check();
-                double[][] leaves = new double[cuts.size()][];
-                for (int m = 0; m < leaves.length; m++) {
-                  Random r = new Random(SEED + 1_000L * run + m);
-                  leaves[m] =
-                      cuts.get(m) instanceof Aside || cuts.get(m) instanceof Texture
-                          ? steady[m]
-                          : Unsteady.leaves(cuts.get(m), zones.get(m), plan.hair(), hands, r);
-                }
-                unsteady[run] = leaves;
-              });
-    }
-
-    double[] before(int move) {
-      return states.get(move).longest();
-    }
-
-    double[] nominalAfter(int move) {
-      return states.get(move + 1).longest();
-    }
-
-    /** The lengths at the end of every run, with the errors of some moves. */
-    double[][] with(java.util.function.IntPredicate errs) {
-      double[][] out = new double[RUNS][];
-      for (int run = 0; run < RUNS; run++) {
-        double[] left = states.get(0).longest().clone();
-        for (int m = 0; m < steady.length; m++) {
-          Move move = plan.moves().get(m);
-          double ratio = move.handRatio(plan.hair());
-          double[] leaves = errs.test(m) ? unsteady[run][m] : steady[m];
-          int[] roots = zones.get(m).roots();
-          for (int k = 0; k < roots.length; k++) {
-            left[roots[k]] = Math.min(left[roots[k]], leaves[k] / ratio);
-          }
-        }
-        out[run] = left;
-      }
-      return out;
-    }
   }
 }

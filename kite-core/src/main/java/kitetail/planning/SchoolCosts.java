@@ -46,7 +46,7 @@ public final class SchoolCosts {
   private record Measured(double minutes, double driftMm, double grams) {
     static Measured of(Plan plan, Workbench bench, Hands hands) {
       Outcome o = PlanEngine.run(plan, bench);
-      double drift = Arrays.stream(Risk.of(plan, bench, hands).spreadMm()).average().orElse(0);
+      double drift = Arrays.stream(Risk.spreadMm(plan, bench, hands)).average().orElse(0);
       HairMap hair = bench.hair(plan.hair());
       Stock left = o.after();
       double grams = 0;

@@ -91,10 +91,6 @@ public record Shaping(
     };
   }
 
-  private static double step(Dial d) {
-    return d == Dial.GAP || d == Dial.GUARD_NUMBER ? 0.5 : 1;
-  }
-
   private static final class Work {
     private final Workbench bench;
     private final int root;
@@ -187,7 +183,8 @@ public record Shaping(
         double v = move.cut().dial(d);
         if (!Double.isNaN(v)) {
           double effect =
-              Math.max(moved(move, d, v, step(d), state), moved(move, d, v, -step(d), state));
+              Math.max(
+                  moved(move, d, v, d.handStep(), state), moved(move, d, v, -d.handStep(), state));
           if (effect > most) {
             most = effect;
             best = d;
@@ -213,7 +210,7 @@ public record Shaping(
 
     /** The value, as a hand can set it, that leaves nearest to what is wanted. */
     private double solved(Move move, Dial d, Stock state, int at, double wanted) {
-      double step = step(d);
+      double step = d.handStep();
       double best = Double.NaN;
       double off = Double.MAX_VALUE;
       // A number outside its range in this cut leaves NaN: the ends come in until it does not.
@@ -247,7 +244,7 @@ public record Shaping(
     private double allowed(Move move, Dial d, double end, Stock state, int at) {
       double now = move.cut().dial(d);
       double v = end;
-      while (Double.isNaN(leaves(move, d, v, state, at)) && Math.abs(v - now) > step(d)) {
+      while (Double.isNaN(leaves(move, d, v, state, at)) && Math.abs(v - now) > d.handStep()) {
         v = now + (v - now) * 0.9;
       }
       return v;

@@ -6,7 +6,6 @@ import kitetail.cut.Cut;
 import kitetail.cut.Dial;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
-import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.hair.Hair;
@@ -50,8 +49,8 @@ final class Unsteady {
       return c.turned(Dial.GAP, gap).turned(Dial.LEAN_DEG, lean).leaves(zone, hair);
     }
     double[] out = cut.leaves(zone, hair);
-    if (cut instanceof Guard || cut instanceof Edge) {
-      double off = (cut instanceof Guard ? GUARD_MM : EDGE_MM) * second;
+    if (cut.guarded() || cut instanceof Edge) {
+      double off = (cut.guarded() ? GUARD_MM : EDGE_MM) * second;
       for (int k = 0; k < out.length; k++) {
         out[k] = Math.max(0, out[k] + off);
       }

@@ -1,5 +1,6 @@
 package kitetail.shopday;
 
+import java.util.UUID;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
 
@@ -64,6 +65,23 @@ public sealed interface Entry {
 
   /** What is left to do was planned anew; this is the whole plan from here on. */
   record Replanned(Plan plan) implements Entry {}
+
+  /**
+   * An entry is taken back: it was a slip of the thumb, or has been put right.
+   *
+   * @param device whose entry it was
+   * @param number of that device's entries, from 0
+   */
+  record Undone(UUID device, int number) implements Entry {
+    public Undone {
+      if (device == null) {
+        throw new IllegalArgumentException("device must be given");
+      }
+      if (number < 0 || number > 100_000) {
+        throw new IllegalArgumentException("number must be 0 to 100000, was " + number);
+      }
+    }
+  }
 
   record Paused() implements Entry {}
 

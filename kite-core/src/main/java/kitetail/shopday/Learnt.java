@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -47,6 +48,9 @@ public record Learnt(
   /** A move that took longer than so many times its plan was interrupted; an assumption. */
   private static final double INTERRUPTED = 6;
 
+  /** A move that took less than this share of its plan was ticked, not cut; an assumption. */
+  private static final double TICKED = 0.25;
+
   /** So little is too little to call a habit. */
   public static final int ENOUGH = 3;
 
@@ -73,16 +77,12 @@ public record Learnt(
       if (v.sitting() == null) {
         continue;
       }
-      for (Outcome.Step s : v.planned().steps()) {
-        String id = s.move().id();
-        double sec = v.sitting().workedSec().getOrDefault(id, 0.0);
-        if (!v.sitting().done().contains(id) || sec <= 0 || sec > INTERRUPTED * 60 * s.minutes()) {
-          continue;
-        }
+      for (Outcome.Step s : timed(v)) {
+        double sec = v.sitting().workedSec().get(s.move().id());
         took += sec;
         plan += 60 * s.minutes();
         timed++;
-        int counted = v.sitting().bites().getOrDefault(id, 0);
+        int counted = v.sitting().bites().getOrDefault(s.move().id(), 0);
         if (counted > 0) {
           biteSec += sec;
           bites += counted;
@@ -101,6 +101,29 @@ public record Learnt(
         timed,
         mean(off),
         off.size());
+  }
+
+  /** The moves whose time was that of the work, in the order they were done. */
+  private static List<Outcome.Step> timed(Past v) {
+    Map<String, Outcome.Step> steps = new HashMap<>();
+    v.planned().steps().forEach(s -> steps.put(s.move().id(), s));
+    List<Outcome.Step> out = new ArrayList<>();
+    Outcome.Step before = null;
+    for (String id : v.sitting().done()) {
+      Outcome.Step s = steps.get(id);
+      double sec = v.sitting().workedSec().getOrDefault(id, 0.0);
+      if (s == null || s.minutes() == 0) {
+        continue;
+      }
+      if (sec < TICKED * 60 * s.minutes()) {
+        // Its time went to the move ticked before it.
+        out.remove(before);
+      } else if (sec <= INTERRUPTED * 60 * s.minutes()) {
+        out.add(s);
+      }
+      before = s;
+    }
+    return out;
   }
 
   private static List<Double> rates(List<Past> visits, List<Taped> taped) {

@@ -2,25 +2,30 @@ package kitetail.shopday;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import kitetail.plan.Job;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
+import kitetail.plan.Slip;
 import kitetail.shopday.Entry.OfMove;
 
 /**
- * Where the work at the chair stands after what was written down.
+ * Where the work at the chair stands after what was written down and not taken back.
  *
- * @param plan as it is being cut: the last one planned anew, or the one begun with
+ * @param plan as it is being cut: the last one planned anew, or the one begun with, and what
+ *     slipped in it
  * @param done moves done, in the order they were
  * @param skipped moves left out, with the reason
  * @param bites bites counted for each move
  * @param workedSec for each move: time up to its entries since the entry before, pauses left out
  * @param pausedSec in all
  * @param measured what was measured last at each place
+ * @param slips what was taken too much, in the order it was
  * @param forDry what is still to be looked at dry
  * @param checked by how much each item of the check round was too long; 0 when fine
  */
@@ -32,6 +37,7 @@ public record Sitting(
     Map<String, Double> workedSec,
     double pausedSec,
     List<Entry.Measured> measured,
+    List<Entry.TookMore> slips,
     List<String> forDry,
     Map<Integer, Double> checked) {
 
@@ -40,8 +46,19 @@ public record Sitting(
    *     their clocks before
    */
   public static Sitting of(Plan begun, List<Logged> log) {
+    Set<Entry.Undone> undone = new HashSet<>();
+    for (Logged l : log) {
+      if (l.entry() instanceof Entry.Undone u) {
+        undone.add(u);
+      }
+    }
     Fold f = new Fold(begun);
-    log.forEach(f::enter);
+    for (Logged l : log) {
+      f.pass(l.atSec());
+      if (!undone.contains(new Entry.Undone(l.device(), l.number()))) {
+        f.enter(l.entry());
+      }
+    }
     return f.stands();
   }
 
@@ -51,6 +68,12 @@ public record Sitting(
         .filter(m -> !done.contains(m.id()) && !skipped.containsKey(m.id()))
         .findFirst()
         .orElse(null);
+  }
+
+  /** How many moves of the plan were done; a slip is none. */
+  public int movesDone() {
+    return (int)
+        plan.moves().stream().filter(m -> m.job() != Job.SLIP && done.contains(m.id())).count();
   }
 
   private static final class Fold {
@@ -64,6 +87,7 @@ public record Sitting(
     private final Map<String, Integer> bites = new LinkedHashMap<>();
     private final Map<String, Double> workedSec = new LinkedHashMap<>();
     private final Map<kitetail.head.Place, Entry.Measured> measured = new LinkedHashMap<>();
+    private final List<Entry.TookMore> slips = new ArrayList<>();
     private final Set<String> forDry = new LinkedHashSet<>();
     private final Map<Integer, Double> checked = new LinkedHashMap<>();
 
@@ -71,9 +95,7 @@ public record Sitting(
       plan = begun;
     }
 
-    void enter(Logged l) {
-      pass(l.atSec());
-      Entry e = l.entry();
+    void enter(Entry e) {
       if (e instanceof OfMove m) {
         workedSec.merge(m.move(), openSec, Double::sum);
         openSec = 0;
@@ -96,7 +118,7 @@ public record Sitting(
     }
 
     /** A device's clock may be set back; time never runs backwards here. */
-    private void pass(double nowSec) {
+    void pass(double nowSec) {
       double sec = Math.max(0, nowSec - lastSec);
       if (paused) {
         pausedSec += sec;
@@ -118,6 +140,10 @@ public record Sitting(
       } else if (m instanceof Entry.Reopened) {
         done.remove(m.move());
         skipped.remove(m.move());
+      } else if (m instanceof Entry.TookMore s && s.mm() > 0) {
+        slips.add(s);
+        plan = Slip.into(plan, s.move(), s.place(), s.mm());
+        done.addAll(Slip.of(plan));
       }
     }
 
@@ -130,6 +156,7 @@ public record Sitting(
           Collections.unmodifiableMap(workedSec),
           pausedSec,
           List.copyOf(measured.values()),
+          List.copyOf(slips),
           new ArrayList<>(forDry),
           Collections.unmodifiableMap(checked));
     }

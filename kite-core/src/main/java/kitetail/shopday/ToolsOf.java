@@ -6,7 +6,6 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
-import kitetail.cut.Guard;
 import kitetail.plan.Plan;
 
 /** Which kinds of tools touch a client, by what a plan cuts with; common practice. */
@@ -27,7 +26,7 @@ public final class ToolsOf {
     if (cut instanceof Comb || cut instanceof Edge e && e.outline().over() != null) {
       return EnumSet.of(Tool.COMB, Tool.CLIPPER);
     }
-    if (cut instanceof Guard) {
+    if (cut.guarded()) {
       return EnumSet.of(Tool.CLIPPER, Tool.GUARD);
     }
     if (cut instanceof Edge) {

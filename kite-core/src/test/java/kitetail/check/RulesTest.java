@@ -50,6 +50,7 @@ import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.Slip;
 import kitetail.section.Cover;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
@@ -519,7 +520,11 @@ class RulesTest {
                 round("b", 60, "side", Facing.UP)),
             Wishes.NONE,
             null);
-    CheckRound r = CheckRound.of(p, PlanEngine.run(p, S));
+    Plan slipped = Slip.into(p, "b", Place.CROWN, 9);
+    CheckRound r = CheckRound.of(slipped, PlanEngine.run(slipped, S));
+    assertThat(r.items().get(0).place())
+        .as("what slipped is looked at first")
+        .isEqualTo(Place.CROWN);
     List<CheckRound.Kind> kinds = r.items().stream().map(CheckRound.Item::kind).toList();
     assertThat(kinds).isSorted().contains(CheckRound.Kind.values());
     assertThat(r.items())
@@ -535,7 +540,7 @@ class RulesTest {
         .extracting(CheckRound.Item::way)
         .containsExactly(CheckRound.Way.LEVEL, CheckRound.Way.UPRIGHT);
     assertThat(r.items()).allSatisfy(i -> assertThat(i.toleranceMm()).isBetween(1.0, 10.0));
-    assertThat(Arrays.stream(CheckRound.Kind.values())).hasSize(4);
+    assertThat(Arrays.stream(CheckRound.Kind.values())).hasSize(5);
   }
 
   private static Move round(String id, double mm, String section, Facing toward) {

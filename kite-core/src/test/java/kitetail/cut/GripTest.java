@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.On;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
@@ -23,10 +24,19 @@ class GripTest {
   private static final Zone ALL = On.zone(BALL, new Section("all", "All", List.of()));
   private static final Vec3 CENTRE = BALL.head().surface().centreMm();
 
+  private static Holding holding(Cut cut, double had) {
+    double[] before = new double[BALL.roots()];
+    Arrays.fill(before, had);
+    double[] after = before.clone();
+    double[] leaves = cut.leaves(ALL, Hair.DEFAULT);
+    for (int k = 0; k < leaves.length; k++) {
+      after[ALL.roots()[k]] = Math.min(had, leaves[k]);
+    }
+    return Holding.of(cut, ALL, before, after, 1, Fingers.HAND_MM);
+  }
+
   private static Grip grip(Cut cut, double had, int bite) {
-    double[] hair = new double[BALL.roots()];
-    Arrays.fill(hair, had);
-    return Grip.of(cut, ALL, Hair.DEFAULT, hair, 1, bite);
+    return holding(cut, had).grip(bite);
   }
 
   private static Fingers out(Guide guide) {
@@ -64,7 +74,57 @@ class GripTest {
 
   @Test
   void pastTheLastBite_theLastIsShown() {
-    assertThat(grip(out(new Guide.Travelling()), 200, 900).bite()).isLessThan(40);
+    Holding all = holding(out(new Guide.Travelling()), 200);
+    assertThat(all.grip(900).bite()).isEqualTo(all.bites());
+  }
+
+  /** As many as the plan counts minutes for; every hair in one of them, none wider than a hand. */
+  @Test
+  void theBitesOfASection_takeAllOfIt_eachNoWiderThanAHandAndABite() {
+    Fingers f = out(new Guide.Travelling());
+    Holding all = holding(f, 200);
+    assertThat(all.bites()).isEqualTo(Bites.of(f, ALL).count());
+    for (int n = 1; n <= all.bites(); n++) {
+      int bite = n;
+      List<Vec3> roots =
+          IntStream.range(0, ALL.roots().length)
+              .filter(k -> all.biteOf(k) == bite)
+              .mapToObj(k -> BALL.pointMm(ALL.roots()[k]))
+              .toList();
+      assertThat(roots).as("bite %d", n).isNotEmpty();
+      assertThat(roots)
+          .allSatisfy(
+              p ->
+                  assertThat(p.distanceTo(roots.get(0)))
+                      .isLessThan(1.15 * (Fingers.HAND_MM + f.biteMm())));
+    }
+    assertThat(IntStream.range(0, ALL.roots().length))
+        .allMatch(k -> all.biteOf(k) > 0 || ALL.roots()[k] >= BALL.sites());
+  }
+
+  /** Bites are cut from the first to the last: nobody goes back to a parting that is done. */
+  @Test
+  void oneBiteAfterAnother_goesUpTheHead() {
+    Fingers f = out(new Guide.Travelling());
+    Holding all = holding(f, 200);
+    double[] first = new double[all.bites() + 1];
+    Arrays.fill(first, Double.MAX_VALUE);
+    for (int k = 0; k < ALL.roots().length; k++) {
+      double at = f.parting().atMm(BALL.head(), BALL.pointMm(ALL.roots()[k]));
+      first[all.biteOf(k)] = Math.min(first[all.biteOf(k)], at);
+    }
+    for (int n = 2; n <= all.bites(); n++) {
+      assertThat(first[n]).as("bite %d", n).isGreaterThan(first[n - 1] - f.biteMm());
+    }
+  }
+
+  @Test
+  void countedOtherwiseElsewhere_theBiteIsTheOneAsFarOn() {
+    Holding all = holding(out(new Guide.Travelling()), 200);
+    assertThat(all.asFarOn(1, all.bites())).isEqualTo(1);
+    assertThat(all.asFarOn(all.bites(), all.bites())).isEqualTo(all.bites());
+    assertThat(all.asFarOn(5, 10)).isEqualTo((int) Math.ceil(all.bites() / 2.0));
+    assertThat(all.asFarOn(900, 10)).isEqualTo(all.bites());
   }
 
   @Test

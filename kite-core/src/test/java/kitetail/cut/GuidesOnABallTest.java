@@ -189,19 +189,21 @@ class GuidesOnABallTest {
         });
   }
 
+  /** The arc while it turns, its last tangent from there on: no shelf is left where it ends. */
   @Test
-  void aCombTurnedInAC_addsItsArc_andThenCutsNothing() {
+  void aCombTurnedInAC_addsItsArc_andThenGoesStraightOn() {
     Comb c =
         new Comb(6, 0, 2, 40, Comb.Tool.CLIPPER, null, null, new Comb.Turn(10, 30), null, 0, 0);
+    double steep = 27 / Math.sqrt(900 - 27 * 27);
     check(
         c,
-        all(),
+        all().filter(i -> BALL.aboveHairlineMm(i) < 100),
         i -> {
           double s = BALL.aboveHairlineMm(i) - 10;
           double straight = (R + 6) / Math.cos(BALL.aboveHairlineMm(i) / R) - R;
-          return s <= 0
-              ? straight
-              : s >= 30 ? Double.POSITIVE_INFINITY : straight + 30 - Math.sqrt(900 - s * s);
+          double turned = Math.max(0, Math.min(27, s));
+          double on = Math.max(0, s - 27) * steep;
+          return straight + 30 - Math.sqrt(900 - turned * turned) + on;
         });
   }
 

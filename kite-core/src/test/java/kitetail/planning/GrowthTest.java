@@ -18,6 +18,7 @@ import kitetail.cut.Outline;
 import kitetail.hair.Damp;
 import kitetail.hair.Hair;
 import kitetail.hair.StartingHair;
+import kitetail.hair.StartingLengths;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -203,6 +204,52 @@ class GrowthTest {
     assertThat(g.visits().get(0).steps()).allSatisfy(s -> assertThat(s.cutMm()).isZero());
     assertThatThrownBy(() -> GrowOut.of(today, today, PLACES, 0))
         .hasMessageContaining("everyWeeks must be 1 to 26");
+  }
+
+  /** Every area is told once, with the most that comes off in it. */
+  @Test
+  void aVisit_tellsEveryArea_byThePlaceThatLosesMost() {
+    GrowOut g = GrowOut.of(plan(100), plan(100, round(60)), PLACES, 6);
+    GrowOut.Visit v = g.visits().get(0);
+    assertThat(v.parts()).extracting(GrowOut.Part::area).containsExactly(GrowOut.Area.values());
+    assertThat(v.parts())
+        .allSatisfy(
+            p -> {
+              assertThat(p.cutMm()).isCloseTo(40, within(0.5));
+              assertThat(p.mayTrimMm())
+                  .as("at the end nothing is to spare")
+                  .isCloseTo(0, within(0.5));
+            });
+  }
+
+  /**
+   * Run through to the end by the engine: from what each visit leaves, grown to the next, the shape
+   * comes out as of hair that was always long enough, and nothing was ever cut below it.
+   */
+  @Test
+  void keptTo_visitByVisit_theShapeIsReached_andWhatWasToBeKeptIsNeverCut() {
+    Workbench bench = new Workbench(SCALP);
+    Plan today = plan(30, round(20));
+    Plan shape = plan(30, round(70));
+    double[] wanted = PlanEngine.run(plan(500, round(70)), SCALP).afterMm();
+    GrowOut g = GrowOut.of(today, shape, PLACES, 6);
+    double before = 0;
+    Plan at = today;
+    for (GrowOut.Visit v : g.visits()) {
+      StartingHair left = GrowOut.at(today, shape, bench, v.week());
+      double[] mm = StartingLengths.spread(SCALP, left, today.hair());
+      double[] had = StartingLengths.spread(SCALP, at.start(), today.hair());
+      double grown = (v.week() - before) * 7 * today.hair().growthMmPerDay();
+      for (int i = 0; i < SCALP.sites(); i += 7) {
+        assertThat(mm[i]).isCloseTo(Math.min(had[i] + grown, wanted[i]), within(0.6));
+      }
+      at = at.withStart(left);
+      before = v.week();
+    }
+    double[] end = PlanEngine.run(shape.withStart(at.start()), SCALP).afterMm();
+    for (int i = 0; i < SCALP.sites(); i += 7) {
+      assertThat(end[i]).isCloseTo(wanted[i], within(0.6));
+    }
   }
 
   @Test

@@ -19,6 +19,7 @@ import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
 import kitetail.plan.Workbench;
 import kitetail.section.Facing;
 import kitetail.section.Section;
@@ -61,6 +62,27 @@ class RiskTest {
     double learning = Risk.of(p, FEW, Hands.LEARNING).places().get(Place.OCCIPITAL);
     assertThat(steady).isPositive().isLessThan(usual);
     assertThat(usual).isLessThan(learning);
+  }
+
+  /**
+   * Today's cut, tidied, follows the ends that are there: what is taken off counts, errors add up.
+   */
+  @Test
+  void aLineThatFollowsTheHair_isCutInEveryRun() {
+    Cut off =
+        new Fingers(
+            new Hold.StraightOut(), new CutLine.Off(20), new Guide.Travelling(), Facing.BACK, 12.7);
+    Plan tidied = plan(move("tidy", off));
+    double[] left = PlanEngine.run(tidied, FEW).afterMm();
+    assertThat(left[0]).as("about two centimetres off").isBetween(128.0, 132.0);
+    for (double[] run : Risk.cuts(tidied, FEW, Hands.USUAL, 7, 3)) {
+      assertThat(run).containsExactly(left, org.assertj.core.api.Assertions.within(1e-9));
+    }
+    Plan first = plan(move("a", fingers(new Guide.Travelling(), 12.7)));
+    Plan both = plan(first.moves().get(0), move("tidy", off));
+    double before = Risk.of(first, FEW, Hands.USUAL).places().get(Place.OCCIPITAL);
+    double after = Risk.of(both, FEW, Hands.USUAL).places().get(Place.OCCIPITAL);
+    assertThat(after).isCloseTo(before, org.assertj.core.api.Assertions.within(1e-6));
   }
 
   @Test

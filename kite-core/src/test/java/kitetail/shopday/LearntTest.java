@@ -8,6 +8,8 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import kitetail.On;
 import kitetail.client.Wishes;
 import kitetail.cut.CutLine;
@@ -29,6 +31,8 @@ import org.junit.jupiter.api.Test;
 
 /** Observations made up so that what has to be learnt from them is known beforehand. */
 class LearntTest {
+  private static final UUID DEVICE = UUID.fromString("5f1d1a52-7f3c-4c4f-8f3e-0a5f4e0c9a11");
+  private static final AtomicInteger numbers = new AtomicInteger();
   private static final Instant FINISHED = Instant.parse("2026-10-01T10:00:00Z");
   private static Plan plan;
   private static Outcome planned;
@@ -131,9 +135,9 @@ class LearntTest {
     for (Outcome.Step s : planned.steps()) {
       double each = 1.5 * 60 * s.minutes() / (s.bites() + 1);
       for (int i = 0; i < s.bites(); i++) {
-        log.add(new Logged(at += each, new Entry.Bite(s.move().id())));
+        log.add(logged(at += each, new Entry.Bite(s.move().id())));
       }
-      log.add(new Logged(at += each, new Entry.Done(s.move().id())));
+      log.add(logged(at += each, new Entry.Done(s.move().id())));
       if (s.bites() > 0) {
         bites += s.bites();
         sec += 1.5 * 60 * s.minutes();
@@ -150,9 +154,9 @@ class LearntTest {
   void aHandThatTakesThreeMillimetresMore_isKnownByWhatIsMeasured() {
     List<Logged> log =
         List.of(
-            new Logged(1, new Entry.Measured(Place.APEX, planned.endMm(Place.APEX) - 2)),
-            new Logged(2, new Entry.Measured(Place.CROWN, planned.endMm(Place.CROWN) - 3)),
-            new Logged(3, new Entry.Measured(Place.OCCIPITAL, planned.endMm(Place.OCCIPITAL) - 4)));
+            logged(1, new Entry.Measured(Place.APEX, planned.endMm(Place.APEX) - 2)),
+            logged(2, new Entry.Measured(Place.CROWN, planned.endMm(Place.CROWN) - 3)),
+            logged(3, new Entry.Measured(Place.OCCIPITAL, planned.endMm(Place.OCCIPITAL) - 4)));
     Learnt.Past v = visit(Sitting.of(plan, log));
     Learnt l = Learnt.of(List.of(v), List.of());
     assertThat(l.biasMm()).isCloseTo(-3, within(1e-9));
@@ -165,7 +169,35 @@ class LearntTest {
   void aMoveInterruptedByTheTelephone_isNotThePace() {
     Outcome.Step first = planned.steps().get(0);
     List<Logged> log =
-        List.of(new Logged(60 * 6.5 * first.minutes(), new Entry.Done(first.move().id())));
+        List.of(logged(60 * 6.5 * first.minutes(), new Entry.Done(first.move().id())));
     assertThat(Learnt.of(List.of(visit(Sitting.of(plan, log))), List.of()).timedMoves()).isZero();
+  }
+
+  /** Nobody cuts four times as fast as planned: what was only ticked teaches nothing. */
+  @Test
+  void aVisitTappedThrough_teachesNoPace() {
+    List<Logged> log = new ArrayList<>();
+    double at = 0;
+    for (Outcome.Step s : planned.steps()) {
+      log.add(logged(at += 2, new Entry.Done(s.move().id())));
+    }
+    Learnt l = Learnt.of(List.of(visit(Sitting.of(plan, log))), List.of());
+    assertThat(l.timedMoves()).isZero();
+    assertThat(l.paceFactor()).isEqualTo(1);
+  }
+
+  /** Cut one after the other, ticked together afterwards: the first has the time of both. */
+  @Test
+  void aMoveTickedWithTheOneBeforeIt_takesItsTimeAlong_soNeitherTeaches() {
+    List<Outcome.Step> cut = planned.steps().stream().filter(s -> s.bites() > 0).toList();
+    List<Logged> log = new ArrayList<>();
+    double both = 60 * (cut.get(0).minutes() + cut.get(1).minutes());
+    log.add(logged(both, new Entry.Done(cut.get(0).move().id())));
+    log.add(logged(both + 2, new Entry.Done(cut.get(1).move().id())));
+    assertThat(Learnt.of(List.of(visit(Sitting.of(plan, log))), List.of()).timedMoves()).isZero();
+  }
+
+  private static Logged logged(double sec, Entry e) {
+    return new Logged(sec, DEVICE, numbers.getAndIncrement(), e);
   }
 }

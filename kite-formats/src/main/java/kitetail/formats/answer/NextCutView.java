@@ -10,7 +10,7 @@ public record NextCutView(List<Safe> places) {
   /**
    * At one place.
    *
-   * @param safeMm the shortest it may be cut as it is now
+   * @param safeMm the most that may come off, as it lies in the hand; 0 when none
    * @param haveMm what is there
    * @param needMm what the plan needs at the end
    * @param reserveMm what is kept for shrinking and for the hand

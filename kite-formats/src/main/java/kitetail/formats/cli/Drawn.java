@@ -92,7 +92,7 @@ final class Drawn {
     }
     if (png) {
       HairPicture picture = new HairPicture(w.outcome().scalp());
-      for (View v : View.values()) {
+      for (View v : View.SIX) {
         put(
             name + "-" + v.name().toLowerCase(Locale.ROOT) + ".png",
             picture.png(w.fall(), v, WIDTH, HEIGHT),

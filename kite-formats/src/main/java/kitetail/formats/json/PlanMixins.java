@@ -8,11 +8,13 @@ import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Edge;
+import kitetail.cut.Fade;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.cut.Outline;
+import kitetail.cut.Spot;
 import kitetail.cut.Texture;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
@@ -45,7 +47,9 @@ final class PlanMixins {
     @JsonSubTypes.Type(value = Fingers.class, name = "fingers"),
     @JsonSubTypes.Type(value = Comb.class, name = "comb"),
     @JsonSubTypes.Type(value = Guard.class, name = "guard"),
+    @JsonSubTypes.Type(value = Fade.class, name = "fade"),
     @JsonSubTypes.Type(value = Edge.class, name = "edge"),
+    @JsonSubTypes.Type(value = Spot.class, name = "spot"),
     @JsonSubTypes.Type(value = Texture.class, name = "texture"),
     @JsonSubTypes.Type(value = Aside.class, name = "aside")
   })
@@ -130,6 +134,7 @@ final class PlanMixins {
     @JsonSubTypes.Type(value = Entry.Measured.class, name = "measured"),
     @JsonSubTypes.Type(value = Entry.TookMore.class, name = "tookMore"),
     @JsonSubTypes.Type(value = Entry.Replanned.class, name = "replanned"),
+    @JsonSubTypes.Type(value = Entry.Undone.class, name = "undone"),
     @JsonSubTypes.Type(value = Entry.Paused.class, name = "paused"),
     @JsonSubTypes.Type(value = Entry.Resumed.class, name = "resumed"),
     @JsonSubTypes.Type(value = Entry.ForDry.class, name = "forDry"),
@@ -166,6 +171,7 @@ final class PlanMixins {
         .addMixIn(Parting.class, PartingKinds.class)
         .addMixIn(Outline.class, OutlineKinds.class)
         .addMixIn(Entry.class, EntryKinds.class)
-        .addMixIn(Guard.class, WithoutMeasured.class);
+        .addMixIn(Guard.class, WithoutMeasured.class)
+        .addMixIn(Fade.Band.class, WithoutMeasured.class);
   }
 }

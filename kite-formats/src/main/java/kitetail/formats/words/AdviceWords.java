@@ -5,6 +5,7 @@ import kitetail.plan.Finding;
 import kitetail.plan.Plan;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
+import kitetail.planning.Repairs;
 import kitetail.planning.Replan;
 
 /** Advice in short trade words. */
@@ -68,6 +69,32 @@ public record AdviceWords(Words words) {
         r.restored() ? "" : Messages.say("replan.stays", "left", mm(r.leftMm())),
         "wait",
         wait);
+  }
+
+  /** What a slip comes to in the end. */
+  public String slipped(Repairs r) {
+    return r.all().size() == 1
+        ? Messages.say("slipped.cut-away", "where", words.place(r.place()))
+        : Messages.say("slipped.short", "short", mm(r.shortMm()), "where", words.place(r.place()));
+  }
+
+  /** One way out of it, and what it takes. */
+  public String repair(Repairs r, Repairs.Repair one) {
+    return Messages.of(
+        "repair",
+        one.kind(),
+        "weeks",
+        weeks(r.weeks()),
+        "most",
+        mm(one.mostMm()),
+        "opposite",
+        words.place(r.place().mirrored()),
+        "apart",
+        one.apartMm() >= 1 ? Messages.say("repair.apart", "by", mm(one.apartMm())) : "",
+        "step",
+        one.ledgeMm() > 0 ? Messages.say("repair.step", "height", mm(one.ledgeMm())) : "",
+        "minutes",
+        Math.max(1, Math.round(one.minutes())));
   }
 
   private String change(Replan.Change c, Plan plan) {

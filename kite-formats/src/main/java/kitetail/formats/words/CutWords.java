@@ -6,11 +6,13 @@ import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.CutLine;
 import kitetail.cut.Edge;
+import kitetail.cut.Fade;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Guide;
 import kitetail.cut.Hand;
 import kitetail.cut.Hold;
+import kitetail.cut.Spot;
 import kitetail.cut.Texture;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
@@ -40,8 +42,21 @@ record CutWords(Words words) {
           "rocked",
           g.rockOut() != null);
     }
+    if (cut instanceof Fade f) {
+      return new FadeWords(words).sentence(f);
+    }
     if (cut instanceof Edge e) {
       return new OutlineWords(words).sentence(e.outline());
+    }
+    if (cut instanceof Spot s) {
+      return Messages.say(
+          s.coreMm() > 0 ? "cut.spot-round" : "cut.spot",
+          "off",
+          at("offMm", mm(s.offMm())),
+          "where",
+          words.place(s.place()),
+          "span",
+          at("spanMm", mm(s.spanMm())));
     }
     return cut instanceof Texture t ? texture(t) : Messages.of("cut.aside", ((Aside) cut).what());
   }
@@ -68,8 +83,14 @@ record CutWords(Words words) {
     if (cut instanceof Guard g) {
       return Messages.say("headline.guard", "number", Words.number(g.number()));
     }
+    if (cut instanceof Fade f) {
+      return new FadeWords(words).headline(f);
+    }
     if (cut instanceof Edge e) {
       return new OutlineWords(words).headline(e.outline());
+    }
+    if (cut instanceof Spot s) {
+      return Messages.say("headline.off", "length", mm(s.offMm()));
     }
     return cut instanceof Texture t
         ? Messages.say("headline.texture", "times", times(t.passes()), "depth", mm(t.depthMm()))
@@ -142,20 +163,29 @@ record CutWords(Words words) {
     return Messages.of("facing", f);
   }
 
+  private static String way(Facing f) {
+    return at("parting.toward", toward(f));
+  }
+
   private String parting(Parting p) {
     if (p instanceof Parting.Across a) {
-      return Messages.say("cut.parting.across", "toward", toward(a.toward()));
+      return Messages.say("cut.parting.across", "toward", way(a.toward()));
     }
     if (p instanceof Parting.Diagonal d) {
       return Messages.say(
           "cut.parting.diagonal",
           "slope",
-          Words.degrees(d.slopeDeg()),
+          at("parting.slopeDeg", Words.degrees(d.slopeDeg())),
           "toward",
-          toward(d.toward()));
+          way(d.toward()));
     }
     if (p instanceof Parting.Panels n) {
-      return Messages.say("cut.parting.panels", "panels", n.panels(), "toward", toward(n.toward()));
+      return Messages.say(
+          "cut.parting.panels",
+          "panels",
+          at("parting.panels", Words.number(n.panels())),
+          "toward",
+          way(n.toward()));
     }
     return p instanceof Parting.Pivot v
         ? Messages.say("cut.parting.pivot", "where", words.place(v.about()))
@@ -289,7 +319,7 @@ record CutWords(Words words) {
             "turned",
             c.turn() == null
                 ? Messages.say("cut.comb-straight")
-                : Messages.say("cut.comb-turned", "at", mm(c.turn().atMm())));
+                : Messages.say("cut.comb-turned", "at", at("turn.atMm", mm(c.turn().atMm()))));
   }
 
   private String lever(double addsMm) {

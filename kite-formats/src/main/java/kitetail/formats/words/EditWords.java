@@ -13,6 +13,7 @@ import kitetail.plan.Knob;
 import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import kitetail.planning.Dials;
 import kitetail.planning.SameLongest;
 import kitetail.planning.Shaping;
 import kitetail.planning.Thinned;
@@ -53,6 +54,36 @@ public record EditWords(Words words) {
             "goes",
             Math.round(100 * (1 - t.getsG() / t.hadG())));
     return t.met() ? dose : Messages.say("edit.thinned.most", "dose", dose);
+  }
+
+  /** What a dial set, and what came along. */
+  public String dialled(Dials.Turned t) {
+    String along =
+        Words.joined(
+            "also",
+            t.along().entrySet().stream()
+                .map(
+                    e ->
+                        Messages.say(
+                            "edit.dial.part",
+                            "part",
+                            Messages.of("edit.dial.name", e.getKey()),
+                            "longer",
+                            e.getValue() > 0,
+                            "by",
+                            mm(Math.abs(e.getValue())))));
+    return Messages.say(
+        "edit.dial.set",
+        "part",
+        Words.capital(Messages.of("edit.dial.name", t.part())),
+        "from",
+        mm(t.wasMm()),
+        "to",
+        mm(t.gotMm()),
+        "along",
+        along,
+        "alone",
+        along.isEmpty());
   }
 
   /** What was turned for a length set by hand. */

@@ -8,9 +8,7 @@ import kitetail.look.Landing;
 import kitetail.look.Look;
 import kitetail.look.WeightLine;
 import kitetail.plan.Plan;
-import kitetail.planning.GrowOut;
 import kitetail.planning.Outgrown;
-import kitetail.planning.Weeks;
 import kitetail.planning.Worn;
 
 /** What is seen of fallen hair, in words. */
@@ -82,28 +80,21 @@ public record LookWords(Words words) {
         by ? Messages.of("outgrown.sign", o.signs().get(0).what()) : "");
   }
 
-  public String growOut(GrowOut g) {
-    Weeks w = g.reachable();
-    return w.mean() == 0
-        ? Messages.say("grow-out.today")
-        : Messages.say(
-            "grow-out.first",
-            "mean",
-            Math.round(w.mean()),
-            "early",
-            Math.round(w.early()),
-            "late",
-            Math.round(w.late()),
-            "where",
-            words.place(g.last()),
-            "visits",
-            g.visits().size());
-  }
-
   /** One thing to check, as it is said at the chair. */
   public String item(CheckRound.Item i, Plan plan) {
     String within = Messages.say("round.within", "tolerance", length(i.toleranceMm()));
     return switch (i.kind()) {
+      case SLIP ->
+          Messages.say(
+              "round.SLIP",
+              "where",
+              words.place(i.place()),
+              "length",
+              length(i.expectMm()),
+              "paired",
+              i.place().mirrored() != i.place(),
+              "other",
+              length(i.otherMm()));
       case SEAM ->
           Messages.say(
               "round.SEAM",

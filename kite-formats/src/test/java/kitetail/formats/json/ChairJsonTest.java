@@ -3,6 +3,7 @@ package kitetail.formats.json;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.UUID;
 import java.util.stream.Stream;
 import kitetail.head.Place;
 import kitetail.shopday.Entry;
@@ -23,6 +24,7 @@ class ChairJsonTest {
         new Entry.Measured(Place.BEHIND_EAR_LEFT, 12.5),
         new Entry.TookMore("top", Place.CROWN, 6),
         new Entry.Replanned(Families.all().get("quiet-side-part")),
+        new Entry.Undone(UUID.fromString("5f1d1a52-7f3c-4c4f-8f3e-0a5f4e0c9a11"), 7),
         new Entry.Paused(),
         new Entry.Resumed(),
         new Entry.ForDry("left corner"),

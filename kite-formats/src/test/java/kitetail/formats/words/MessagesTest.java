@@ -30,6 +30,7 @@ import kitetail.formats.json.PlanJson;
 import kitetail.hair.Damp;
 import kitetail.look.Side;
 import kitetail.plan.Handling;
+import kitetail.planning.GrowOut;
 import kitetail.planning.Outgrown;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
@@ -137,6 +138,8 @@ class MessagesTest {
         Arguments.of("damp", Damp.values()),
         Arguments.of("unmet", Planner.Reason.values()),
         Arguments.of("why", Ranking.Kind.values()),
+        Arguments.of("grow-out.area", GrowOut.Area.values()),
+        Arguments.of("grow-out.way", Styling.Way.values()),
         Arguments.of("skin", kitetail.client.SkinNote.Kind.values()),
         Arguments.of("cut.grain", Guard.Grain.values()),
         Arguments.of("cut.blade", Blade.values()),
