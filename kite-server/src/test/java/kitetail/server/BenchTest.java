@@ -251,8 +251,61 @@ class BenchTest extends InShop {
     assertThat(all.get(0).path("name").asString()).isEqualTo("before the fringe");
     JsonNode again = TestShop.JSON.readTree(maud.send("GET", url + "/" + version, null).body());
     assertThat(PlanJson.read(again)).isEqualTo(PlanJson.read(document));
-    k.put("name", "");
+    for (String blank : new String[] {"", " ", "\t", "\u2003"}) {
+      k.put("name", blank);
+      assertThat(refused(url, k)).contains("$.name").contains("must be given");
+    }
+    k.put("name", "x".repeat(81));
     assertThat(refused(url, k)).contains("1 to 80");
     assertThat(maud.send("GET", url + "/999999", null).statusCode()).isEqualTo(404);
+  }
+
+  /** A drop put in, told on the shop's own guards, and what other guards would buy. */
+  @Test
+  void aFade_isPutIn_andHeldAgainstAnEvenRise() {
+    ObjectNode a = asked("quiet-side-part");
+    int moves = a.path("document").path("moves").size();
+    a.put("start", "drop").put("at", moves);
+    JsonNode with = posted("/api/edit/fade", a).path("document");
+    assertThat(with.path("moves").size()).isEqualTo(moves + 1);
+    JsonNode move = with.path("moves").get(moves);
+    assertThat(move.path("cut").path("kind").asString()).isEqualTo("fade");
+    ObjectNode f = TestShop.JSON.createObjectNode();
+    f.set("document", with);
+    f.put("move", move.path("id").asString());
+    JsonNode view = posted("/api/fades", f);
+    assertThat(view.path("bands").size()).isEqualTo(4);
+    assertThat(view.path("strips").size()).isEqualTo(3);
+    JsonNode last = view.path("offers").get(view.path("offers").size() - 1);
+    assertThat(last.path("worstMm").asDouble())
+        .isLessThanOrEqualTo(view.path("worstMm").asDouble());
+    assertThat(last.path("minutes").asDouble()).isPositive();
+    f.put("fromMm", 50);
+    assertThat(refused("/api/fades", f)).contains("$.fromMm").contains("0.3 to 40");
+    f.put("fromMm", 1).put("move", with.path("moves").get(0).path("id").asString());
+    assertThat(refused("/api/fades", f)).contains("it must be a fade");
+    a.put("at", 99);
+    assertThat(refused("/api/edit/fade", a)).contains("$.at").contains("was 99");
+  }
+
+  /** Same again, but the sides shorter. */
+  @Test
+  void aDial_setsOnePart_andSaysWhatCameAlong() {
+    ObjectNode a = asked("quiet-side-part");
+    JsonNode before = posted("/api/dials", a.path("document"));
+    JsonNode sides = before.path("parts").get(0);
+    assertThat(sides.path("part").asString()).isEqualTo("sides");
+    double wanted = 0.85 * sides.path("mm").asDouble();
+    a.put("part", "sides").put("mm", wanted);
+    JsonNode edited = posted("/api/edit/dial", a);
+    assertThat(edited.path("words").asString()).startsWith("Sides ").contains(" becomes ");
+    JsonNode after = posted("/api/dials", edited.path("document"));
+    assertThat(after.path("parts").get(0).path("mm").asDouble()).isCloseTo(wanted, within(2.0));
+    a.put("mm", 2000);
+    assertThat(refused("/api/edit/dial", a)).contains("$.mm").contains("0 to 1500");
+    ObjectNode s = asked("quiet-side-part");
+    s.put("softness", "piecey");
+    JsonNode soft = posted("/api/edit/softness", s).path("document");
+    assertThat(posted("/api/dials", soft).path("softness").asString()).isEqualTo("piecey");
   }
 }

@@ -79,6 +79,70 @@ class ChairTest extends InShop {
   }
 
   @Test
+  void lookingBeginsNothing_howeverOften() {
+    long plan = newPlan();
+    String of = "/api/plans/" + plan + "/sitting";
+    for (int i = 0; i < 3; i++) {
+      JsonNode looked = maud.json(of);
+      assertThat(looked.has("token")).isFalse();
+      assertThat(looked.has("startedAt")).isFalse();
+      assertThat(looked.path("document").path("moves").size()).isPositive();
+      assertThat(looked.path("entries").isEmpty()).isTrue();
+    }
+    UUID token = UUID.randomUUID();
+    begin(plan, token);
+    assertThat(maud.json(of).path("token").asString()).isEqualTo(token.toString());
+    assertThat(maud.send("GET", "/api/plans/999999/sitting", null).statusCode()).isEqualTo(404);
+  }
+
+  /** The device is not asked how much was done: a slip and what was taken back are no moves. */
+  @Test
+  void howManyMovesWereDone_isToldFromTheLogAlone() {
+    long plan = newPlan();
+    UUID sitting = UUID.randomUUID();
+    List<String> moves =
+        begin(plan, sitting)
+            .path("document")
+            .path("moves")
+            .valueStream()
+            .map(m -> m.path("id").asString())
+            .toList();
+    UUID device = UUID.randomUUID();
+    ObjectNode slip = entry("tookMore", moves.get(0)).put("place", "crown").put("mm", 6);
+    ObjectNode undone = entry("undone", null).put("device", device.toString()).put("number", 2);
+    write(
+        sitting,
+        writing(
+            device,
+            0,
+            entry("done", moves.get(0)),
+            slip,
+            entry("done", moves.get(1)),
+            undone,
+            entry("done", moves.get(2)),
+            entry("skipped", moves.get(3)).put("reason", "No time left")));
+    String visit =
+        """
+        {"token":"%s","planId":%d,"startedAt":"%s","finishedAt":"%s","remarks":"told by the log"}
+        """
+            .formatted(sitting, plan, START.plusSeconds(900), START.plusSeconds(2400));
+    assertThat(maud.send("POST", "/api/visits", visit).statusCode()).isEqualTo(201);
+    JsonNode kept =
+        maud.json("/api/clients/1")
+            .path("visits")
+            .valueStream()
+            .filter(v -> v.path("remarks").asString().equals("told by the log"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(kept.path("movesDone").asInt()).isEqualTo(2);
+    assertThat(kept.path("minutes").asInt()).as("from the start of the sitting").isEqualTo(40);
+    JsonNode lengths = maud.json("/api/visits/" + kept.path("id").asLong() + "/lengths");
+    assertThat(lengths.path("slips").get(0).path("place").asString()).isEqualTo("crown");
+    assertThat(lengths.path("slips").get(0).path("mm").asDouble()).isEqualTo(6);
+    assertThat(lengths.path("skipped").get(0).path("reason").asString()).isEqualTo("No time left");
+  }
+
+  @Test
   void entriesSentAgainAndAgain_areStoredOnce_andAGapIsSentBack() {
     long plan = newPlan();
     UUID sitting = UUID.randomUUID();
@@ -141,7 +205,7 @@ class ChairTest extends InShop {
     write(sitting, writing(UUID.randomUUID(), 0, entry("done", "top"), replanned));
     String visit =
         """
-        {"token":"%s","planId":%d,"startedAt":"%s","finishedAt":"%s","movesDone":16,"remarks":""}
+        {"token":"%s","planId":%d,"startedAt":"%s","finishedAt":"%s","remarks":""}
         """
             .formatted(sitting, plan, START, START.plusSeconds(2400));
     assertThat(maud.send("POST", "/api/visits", visit).statusCode()).isEqualTo(201);

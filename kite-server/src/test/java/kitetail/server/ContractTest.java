@@ -66,8 +66,54 @@ class ContractTest {
     String sat = maud.json("/api/clients/1/sitdown").path("document").toString();
     before("PlanAnswer", maud, "/api/outcome", plan);
     before("FallAnswer", maud, "/api/fall?preview=true", plan);
+    String first = SORTED.readTree(plan).at("/moves/0/id").asString();
+    before("InHandAnswer", maud, "/api/in-hand", inHand(plan, first));
     before("SitFall", maud, "/api/sitdown/fall", sat);
     before("SitReading", maud, "/api/sitdown/head", sat);
+  }
+
+  private static String inHand(String plan, String move) {
+    return "{\"document\":" + plan + ",\"move\":\"" + move + "\"}";
+  }
+
+  /** Every strand's bite and ways lie where docs/formats.md says, to the last byte. */
+  @Test
+  void aMoveOnHair_isAsLongAsItsLayoutSays() {
+    TestShop.Visitor maud = shop.new Visitor().signedIn("maud");
+    JsonNode plan = maud.json("/api/plans/1").path("document");
+    for (JsonNode move : plan.path("moves")) {
+      String body = inHand(plan.toString(), move.path("id").asString());
+      ByteBuffer b =
+          ByteBuffer.wrap(maud.bytes("POST", "/api/in-hand", body).body())
+              .order(ByteOrder.LITTLE_ENDIAN);
+      byte[] text = new byte[b.getInt()];
+      b.get(text);
+      JsonNode said = SORTED.readTree(new String(text, StandardCharsets.UTF_8));
+      int strands = said.path("strands").asInt();
+      int bites = said.path("lines").size();
+      int all = b.getInt();
+      int points = b.getInt();
+      assertThat(all).isGreaterThanOrEqualTo(strands);
+      b.position(b.position() + 6 * points * all);
+      int vertices = b.getInt();
+      b.position((b.position() + vertices + 3) / 4 * 4 + 6 * points * strands);
+      int held = 0;
+      for (int s = 0; s < strands; s++) {
+        int bite = b.getShort();
+        assertThat(bite).isBetween(0, bites);
+        held += bite > 0 ? 1 : 0;
+      }
+      b.position(b.position() + 2 * strands + 6 * points * held);
+      int clipped = 0;
+      for (int s = 0; s < strands; s++) {
+        clipped += b.getShort();
+      }
+      assertThat(b.remaining())
+          .as(body.substring(body.length() - 30))
+          .isEqualTo(6 * points * clipped);
+    }
+    assertThat(maud.send("POST", "/api/in-hand", inHand(plan.toString(), "none")).body())
+        .contains("it must be a move of the plan");
   }
 
   private static void before(String type, TestShop.Visitor who, String path, String document) {

@@ -3,7 +3,9 @@ package kitetail.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
+import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -182,5 +184,81 @@ class DiaryTest extends InShop {
     assertThat(next).isNotEqualTo(path);
     assertThat(phone.send("GET", path, null).statusCode()).isEqualTo(404);
     assertThat(phone.send("GET", next, null).statusCode()).isEqualTo(200);
+  }
+
+  private static String state(String day, long id) {
+    return day(day)
+        .valueStream()
+        .filter(a -> a.path("id").asLong() == id)
+        .findFirst()
+        .orElseThrow()
+        .path("state")
+        .asString();
+  }
+
+  private static int tell(long id, String state) {
+    return maud.send("PUT", "/api/appointments/" + id + "/state", "{\"state\":\"" + state + "\"}")
+        .statusCode();
+  }
+
+  /** Who did not come keeps no chair; expected again they find it taken, and are told so. */
+  @Test
+  void whoIsHere_orDidNotCome_isTold_andAChairNobodyCameToIsFree() {
+    long id = booked(1, "2027-03-09T10:00:00Z", ",\"minutes\":45");
+    assertThat(state("2027-03-09", id)).isEqualTo("planned");
+    assertThat(tell(id, "here")).isEqualTo(204);
+    assertThat(state("2027-03-09", id)).isEqualTo("here");
+    assertThat(tell(id, "didNotCome")).isEqualTo(204);
+    assertThat(state("2027-03-09", id)).isEqualTo("didNotCome");
+    booked(1, "2027-03-09T10:15:00Z", ",\"minutes\":30");
+    assertThat(tell(id, "planned")).isEqualTo(409);
+    assertThat(tell(id, "asleep")).isIn(400, 422);
+    assertThat(tell(999_999, "here")).isEqualTo(404);
+  }
+
+  private static long walkIn(String name) {
+    JsonNode added =
+        post(201, "/api/clients", "{\"name\":\"" + name + "\",\"phone\":\"+31 6 5550 0188\"}");
+    return added.path("id").asLong();
+  }
+
+  private static String today() {
+    return maud.json("/api/today").path("date").asString();
+  }
+
+  private static List<JsonNode> ofClient(String day, long client) {
+    return day(day).valueStream().filter(a -> a.path("clientId").asLong() == client).toList();
+  }
+
+  /** Sat down, in the diary; tied off, done: nobody has to tell. */
+  @Test
+  void aWalkIn_takesAChairInTheDiary_onceWorkBegins() {
+    long client = walkIn("Sil Westra");
+    long plan =
+        post(201, "/api/clients/" + client + "/plans", "{\"family\":\"even-all-over\"}")
+            .path("id")
+            .asLong();
+    Instant now = Instant.now();
+    // Room in one's own chair, whatever the demo shop has booked there.
+    maud.json("/api/diary?from=" + today())
+        .path("appointments")
+        .valueStream()
+        .filter(a -> a.path("personId").asLong() == 1)
+        .forEach(a -> maud.send("DELETE", "/api/appointments/" + a.path("id").asLong(), null));
+    assertThat(ofClient(today(), client)).as("planning books nothing").isEmpty();
+    String token = UUID.randomUUID().toString();
+    String begin = "{\"token\":\"" + token + "\",\"startedAt\":\"" + now + "\"}";
+    post(200, "/api/plans/" + plan + "/sitting", begin);
+    post(200, "/api/plans/" + plan + "/sitting", begin);
+    List<JsonNode> taken = ofClient(today(), client);
+    assertThat(taken).hasSize(1);
+    assertThat(taken.get(0).path("state").asString()).isEqualTo("inTheChair");
+    assertThat(taken.get(0).path("planId").asLong()).isEqualTo(plan);
+    post(
+        201,
+        "/api/visits",
+        "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"%s\",\"finishedAt\":\"%s\"}"
+            .formatted(token, plan, now, Instant.now()));
+    assertThat(ofClient(today(), client).get(0).path("state").asString()).isEqualTo("done");
   }
 }

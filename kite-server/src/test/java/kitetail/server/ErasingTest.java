@@ -103,7 +103,7 @@ class ErasingTest extends InShop {
           maud.send(
               "POST",
               "/api/visits",
-              "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"2026-10-01T08:00:00Z\",\"finishedAt\":\"2026-10-01T08:30:00Z\",\"movesDone\":3}"
+              "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"2026-10-01T08:00:00Z\",\"finishedAt\":\"2026-10-01T08:30:00Z\"}"
                   .formatted(sitting, plan)));
       gone(
           maud.send(

@@ -50,6 +50,17 @@ class FallTest extends InShop {
     JsonNode round = posted("/api/check-round", family("even-all-over"));
     assertThat(round.path("items").size()).isEqualTo(round.path("words").size()).isPositive();
     assertThat(round.path("items").get(0).path("kind").asString()).isEqualTo("seam");
+    // All of it by few parts of the head, each number once.
+    assertThat(round.path("parts").size()).isBetween(2, 5);
+    assertThat(
+            round
+                .path("parts")
+                .valueStream()
+                .flatMap(p -> p.path("items").valueStream())
+                .map(JsonNode::asInt)
+                .sorted())
+        .containsExactlyElementsOf(
+            java.util.stream.IntStream.range(0, round.path("items").size()).boxed().toList());
   }
 
   @Test
@@ -59,18 +70,28 @@ class FallTest extends InShop {
     assertThat(ways.get(0).path("fringe").has("ofHairlineMm")).isTrue();
   }
 
+  /** Worn up or next morning another picture than as it is; a way nobody combs is said. */
   @Test
-  void growingOut_givesWeeksAndVisits_andRefusesVisitsTooFarApart() {
-    JsonNode g = posted("/api/grow-out?family=long-wave-layers", family("tapered-pixie"));
-    assertThat(g.path("reachableWeeks").path("mean").asDouble()).isPositive();
-    assertThat(g.path("visits").size()).isGreaterThan(1);
-    assertThat(g.path("words").asString()).contains("weeks");
-    HttpResponse<String> r =
-        maud.send(
-            "POST",
-            "/api/grow-out?family=long-wave-layers&everyWeeks=40",
-            family("tapered-pixie").toString());
+  void aPlanWornOtherwise_isDrawnSo() {
+    String of = "/api/plans/1/picture.png?view=front";
+    byte[] worn = maud.bytes("GET", of, null).body();
+    assertThat(maud.bytes("GET", of + "&way=up", null).body()).isNotEqualTo(worn);
+    assertThat(maud.bytes("GET", of + "&week=4", null).body()).isNotEqualTo(worn);
+    assertThat(maud.bytes("GET", of + "&hours=0", null).body()).isEqualTo(worn);
+    HttpResponse<String> r = maud.send("GET", of + "&way=sideways", null);
     assertThat(r.statusCode()).isEqualTo(422);
-    assertThat(r.body()).contains("allowed 1 to 26");
+    assertThat(r.body()).contains("sideways").contains("forward");
+    assertThat(maud.send("GET", of + "&hours=99", null).body()).contains("0 to 72");
+  }
+
+  /** A plan nobody has kept is drawn as the same plan kept, and grown as it will be. */
+  @Test
+  void aPlanNotKept_isDrawnLikeOneThatIs() {
+    String plan = maud.json("/api/plans/1/document.json").toString();
+    byte[] kept = maud.bytes("GET", "/api/plans/1/picture.png?view=back&height=270", null).body();
+    assertThat(maud.bytes("POST", "/api/still.png?view=back", plan).body()).isEqualTo(kept);
+    assertThat(maud.bytes("POST", "/api/still.png?view=back&week=4", plan).body())
+        .isNotEqualTo(kept);
+    assertThat(maud.send("POST", "/api/still.png?width=9000", plan).body()).contains("40 to 1200");
   }
 }

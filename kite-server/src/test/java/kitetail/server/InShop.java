@@ -42,7 +42,7 @@ abstract class InShop {
     return post(
             201,
             "/api/visits",
-            "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"%s\",\"finishedAt\":\"%s\",\"movesDone\":3%s}"
+            "{\"token\":\"%s\",\"planId\":%d,\"startedAt\":\"%s\",\"finishedAt\":\"%s\"%s}"
                 .formatted(java.util.UUID.randomUUID(), plan, from, to, more))
         .path("id")
         .asLong();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.net.http.HttpResponse;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
@@ -266,7 +267,7 @@ class SittingTest extends InShop {
             + now.minusMinutes(1)
             + "\",\"finishedAt\":\""
             + now.plusSeconds(5)
-            + "\",\"movesDone\":13,\"remarks\":\"\"}");
+            + "\",\"remarks\":\"\"}");
     assertThat(maud.send("POST", "/api/clients/" + id + "/sitdowns", "{}").statusCode())
         .isEqualTo(201);
     ObjectNode d = document(id);
@@ -384,6 +385,25 @@ class SittingTest extends InShop {
     assertThat(maud.send("POST", "/api/contacts", "[{\"name\":\"\"}]").body())
         .contains("$[0].name")
         .contains("allowed 1 to 120");
+  }
+
+  /** Nothing where something of a list is meant: said, with its place, wherever lists are taken. */
+  @Test
+  void nothingInAList_isRefusedWithItsPlace() {
+    String token = UUID.randomUUID().toString();
+    String device = "\"device\":\"" + token + "\"";
+    for (String[] c :
+        new String[][] {
+          {"/api/contacts", "[{\"name\":\"Gijs\"},null]", "$[1]"},
+          {"/api/sittings/" + token + "/entries", "{" + device + ",\"entries\":[null]}", "entries"},
+          {"/api/replan", "{\"done\":0,\"measuredMm\":{\"apex\":null}}", "measuredMm"},
+          {"/api/ladder", "{\"section\":\"top\",\"guardNumbers\":[1,null]}", "guardNumbers"},
+          {"/api/diary/late", "{\"personId\":1,\"rows\":[null]}", "rows"}
+        }) {
+      HttpResponse<String> r = maud.send("POST", c[0], c[1]);
+      assertThat(r.statusCode()).as(c[0] + r.body()).isEqualTo(422);
+      assertThat(r.body()).as(c[0]).contains(c[2]).contains("must be given");
+    }
   }
 
   @Test

@@ -212,7 +212,7 @@ class StandsTest extends InShop {
             post(
                     422,
                     "/api/visits",
-                    "{\"token\":\"%s\",\"planId\":1,\"startedAt\":\"%s\",\"finishedAt\":\"%s\",\"movesDone\":1}"
+                    "{\"token\":\"%s\",\"planId\":1,\"startedAt\":\"%s\",\"finishedAt\":\"%s\"}"
                         .formatted(token, at, at))
                 .path("detail")
                 .asString())

@@ -2,6 +2,7 @@ package kitetail.server.advice;
 
 import java.util.List;
 import java.util.function.IntConsumer;
+import kitetail.formats.answer.DialsView;
 import kitetail.formats.answer.FitView;
 import kitetail.formats.answer.OrderView;
 import kitetail.formats.answer.RiskView;
@@ -10,15 +11,22 @@ import kitetail.formats.words.AdviceWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.head.HeadSpec;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
+import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
+import kitetail.planning.Dials;
 import kitetail.planning.Hands;
 import kitetail.planning.Mending;
+import kitetail.planning.Outgrown;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
 import kitetail.planning.Risk;
+import kitetail.planning.Softness;
+import kitetail.planning.Telling;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
 import kitetail.server.head.Share;
@@ -30,6 +38,9 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(6)
 public class Advice implements Warms {
+  /** So many places are measured on the way. */
+  private static final int TELLING = 5;
+
   private final Heads heads;
   private final Kept<HeadSpec, Workbench> places = new Kept<>(Share.PLACES);
   private final Kept<HeadSpec, Workbench> few = new Kept<>(Share.FEW);
@@ -55,7 +66,8 @@ public class Advice implements Warms {
     return few.get(head, h -> new Workbench(Scalp.of(heads.fitted(h), Risk.SITES)));
   }
 
-  private Workbench checked(HeadSpec head) {
+  /** A scalp with sites enough to tell a ledge. */
+  Workbench checked(HeadSpec head) {
     return checked.get(head, h -> new Workbench(Scalp.of(heads.fitted(h), Mending.SITES)));
   }
 
@@ -72,6 +84,23 @@ public class Advice implements Warms {
   /** How a plan comes out under unsteady hands. */
   RiskView risk(Plan plan) {
     return RiskView.of(Risk.of(plan, few(plan.head()), Hands.USUAL), plan);
+  }
+
+  /** The few numbers a plan is set by, and what it costs as it stands. */
+  DialsView dials(Plan plan) {
+    Workbench few = few(plan.head());
+    Outcome o = PlanEngine.run(plan, few);
+    return DialsView.of(
+        Dials.read(plan, few), Softness.of(plan), o.minutes(), Outgrown.of(plan, o));
+  }
+
+  /** A place to measure, and what of all that is unknown it tells besides those before it. */
+  record TellingPlace(Place place, double share) {}
+
+  /** The places whose measure tells most of how a plan has come out. */
+  List<TellingPlace> telling(Plan plan) {
+    Telling t = Telling.of(plan, few(plan.head()), Hands.USUAL, TELLING);
+    return t.places().stream().map(p -> new TellingPlace(p, t.shares().get(p))).toList();
   }
 
   /** The order its moves ask for. */

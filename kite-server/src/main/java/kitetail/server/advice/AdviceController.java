@@ -1,10 +1,14 @@
 package kitetail.server.advice;
 
 import jakarta.validation.Valid;
+import java.util.List;
+import kitetail.formats.answer.DialsView;
+import kitetail.formats.answer.FadeView;
 import kitetail.formats.answer.FitView;
 import kitetail.formats.answer.LadderView;
 import kitetail.formats.answer.NextCutView;
 import kitetail.formats.answer.OrderView;
+import kitetail.formats.answer.RepairsView;
 import kitetail.formats.answer.ReplanView;
 import kitetail.formats.answer.RiskView;
 import kitetail.plan.Plan;
@@ -25,12 +29,15 @@ class AdviceController {
   private final BiteAdvisor bites;
   private final AtTheChair chair;
   private final Ladders ladders;
+  private final Fades fades;
 
-  AdviceController(Advice advice, BiteAdvisor bites, AtTheChair chair, Ladders ladders) {
+  AdviceController(
+      Advice advice, BiteAdvisor bites, AtTheChair chair, Ladders ladders, Fades fades) {
     this.advice = advice;
     this.bites = bites;
     this.chair = chair;
     this.ladders = ladders;
+    this.fades = fades;
   }
 
   @PostMapping("/fit")
@@ -53,6 +60,12 @@ class AdviceController {
     return chair.replan(m, me.reads());
   }
 
+  @PostMapping("/repairs")
+  RepairsView repairs(
+      @AuthenticationPrincipal Person me, @Valid @RequestBody AtTheChair.Slipped s) {
+    return chair.repairs(s, me.reads());
+  }
+
   @PostMapping("/next-cut")
   NextCutView nextCut(@Valid @RequestBody AtTheChair.Now n) {
     return chair.next(n);
@@ -72,5 +85,20 @@ class AdviceController {
   @PostMapping("/ladder")
   LadderView ladder(@Valid @RequestBody Ladders.LadderAsked a) {
     return ladders.of(a);
+  }
+
+  @PostMapping("/telling")
+  List<Advice.TellingPlace> telling(@RequestBody Plan plan) {
+    return advice.telling(plan);
+  }
+
+  @PostMapping("/dials")
+  DialsView dials(@RequestBody Plan plan) {
+    return advice.dials(plan);
+  }
+
+  @PostMapping("/fades")
+  FadeView fade(@Valid @RequestBody Fades.FadeAsked a) {
+    return fades.of(a);
   }
 }

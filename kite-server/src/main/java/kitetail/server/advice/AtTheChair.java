@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.EnumMap;
 import java.util.Map;
 import kitetail.formats.answer.NextCutView;
+import kitetail.formats.answer.RepairsView;
 import kitetail.formats.answer.ReplanView;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.AdviceWords;
@@ -12,9 +13,10 @@ import kitetail.formats.words.Words;
 import kitetail.hair.Damp;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
-import kitetail.plan.PlanEngine;
+import kitetail.plan.Slip;
 import kitetail.plan.Workbench;
 import kitetail.planning.NextCut;
+import kitetail.planning.Repairs;
 import kitetail.planning.Replan;
 import kitetail.server.error.FieldException;
 import org.jspecify.annotations.Nullable;
@@ -33,13 +35,19 @@ class AtTheChair {
    * After {@code done} moves.
    *
    * @param measuredMm what is really there at some places, mm dry and straight
-   * @param tookMoreMm by how much more than planned was taken at others
    */
   record Measured(
       @NotNull(message = "must be given") Plan document,
       int done,
-      @Nullable Map<Place, Double> measuredMm,
-      @Nullable Map<Place, Double> tookMoreMm) {}
+      @NotNull(message = "must be given") Map<Place, @Nullable Double> measuredMm) {}
+
+  /**
+   * @param document the plan with the slip in it
+   * @param slip id of its move
+   */
+  record Slipped(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") String slip) {}
 
   /** {@code tensed}: whether the hair is held firmly. */
   record Now(
@@ -53,23 +61,26 @@ class AtTheChair {
     done(plan, m.done());
     Map<Place, Double> at = new EnumMap<>(Place.class);
     Workbench places = advice.places(plan.head());
-    if (m.measuredMm() != null) {
-      m.measuredMm().forEach((p, mm) -> at.put(p, length("$.measuredMm.", p, mm)));
-    }
-    if (m.tookMoreMm() != null) {
-      double[] left = PlanEngine.states(plan, places).get(m.done()).longest();
-      m.tookMoreMm()
-          .forEach(
-              (p, mm) -> {
-                double more = length("$.tookMoreMm.", p, mm);
-                at.put(p, Math.max(0, left[places.scalp().root(p)] - more));
-              });
-    }
+    m.measuredMm().forEach((p, mm) -> at.put(p, length("$.measuredMm.", p, mm)));
     return ReplanView.of(
         Replan.after(plan, places, m.done(), at),
         plan,
         m.done(),
         new AdviceWords(new Words(units)));
+  }
+
+  /**
+   * What can be done about a slip.
+   *
+   * @throws FieldException when the plan has no such slip
+   */
+  RepairsView repairs(Slipped s, Units units) {
+    Plan plan = s.document();
+    if (!Slip.of(plan).contains(s.slip())) {
+      throw new FieldException("$.slip", s.slip(), "allowed a slip of the plan: " + Slip.of(plan));
+    }
+    return RepairsView.of(
+        Repairs.of(plan, s.slip(), advice.checked(plan.head())), new AdviceWords(new Words(units)));
   }
 
   private static double length(String field, Place at, @Nullable Double mm) {

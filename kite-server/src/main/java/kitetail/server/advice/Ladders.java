@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
 import kitetail.formats.answer.LadderView;
+import kitetail.plan.Kit;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.School;
@@ -20,12 +21,7 @@ class Ladders {
   private static final int COLUMNS = 24;
   private static final int SAMPLES = 30;
 
-  /** The guards of a usual set; common practice. */
-  private static final double[] SET = {0.5, 1, 1.5, 2, 3, 3.5, 4, 5, 6, 7, 8};
-
   private static final double THINNEST_MM = 0.3;
-  private static final double[] ROCK_OUTS_MM = {30, 60, 120};
-  private static final double USUAL_STEP_SHARE = 0.35;
   private static final double USUAL_TOLERANCE_MM = 2;
 
   private final Advice advice;
@@ -55,13 +51,14 @@ class Ladders {
           "allowed " + plan.sections().stream().map(s -> s.id()).toList());
     }
     double[] numbers =
-        a.guardNumbers() == null || a.guardNumbers().length == 0 ? SET : a.guardNumbers();
+        a.guardNumbers() == null || a.guardNumbers().length == 0
+            ? Kit.USUAL_SET.stream().mapToDouble(n -> n).toArray()
+            : a.guardNumbers();
     double[] guards =
         Arrays.stream(numbers)
             .map(n -> Math.max(THINNEST_MM, plan.kit().guardMm(n)))
             .sorted()
             .toArray();
-    double step = a.stepShare() == null ? USUAL_STEP_SHARE : a.stepShare();
     // Where either would do, by the stylist's school.
     School.Work work = plan.school().work();
     int usual = work == School.Work.COMB ? 1 : 5;
@@ -76,7 +73,8 @@ class Ladders {
               PlanEngine.run(plan, few).afterMm(),
               COLUMNS,
               SAMPLES);
-      Ladder.Rules rules = new Ladder.Rules(guards, ROCK_OUTS_MM, step, changes, combErrorMm);
+      Ladder.Rules as = Ladder.Rules.usual(guards, changes, combErrorMm);
+      Ladder.Rules rules = a.stepShare() == null ? as : as.showing(a.stepShare());
       List<Ladder.Answer> answers = Ladder.trade(columns.targetMm(), columns.sampleMm(), rules);
       return LadderView.of(
           answers,

@@ -47,6 +47,24 @@ class EditController {
     return edits.move(a, me.reads());
   }
 
+  /** The plan's fade set to where one begins, or one put in. */
+  @PostMapping("/fade")
+  Edits.Edited fade(@Valid @RequestBody Edits.StartAsked a) {
+    return edits.fade(a);
+  }
+
+  /** A part of the whole plan set by one number. */
+  @PostMapping("/dial")
+  Edits.Edited dial(@AuthenticationPrincipal Person me, @Valid @RequestBody Edits.DialAsked a) {
+    return edits.dial(a, me.reads());
+  }
+
+  /** Every line over the fingers cut so soft. */
+  @PostMapping("/softness")
+  Edits.Edited softness(@Valid @RequestBody Edits.SoftnessAsked a) {
+    return edits.softness(a);
+  }
+
   /** A move's passes and share set so that a wished weight is left. */
   @PostMapping("/weight")
   Edits.Edited weight(@AuthenticationPrincipal Person me, @Valid @RequestBody Edits.WeightAsked a) {

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import kitetail.edit.FadeEdit;
 import kitetail.edit.MoveEdit;
 import kitetail.edit.RefusedException;
 import kitetail.edit.SectionEdit;
@@ -15,6 +16,8 @@ import kitetail.formats.words.Words;
 import kitetail.head.Head;
 import kitetail.plan.Plan;
 import kitetail.plan.Workbench;
+import kitetail.planning.Dials;
+import kitetail.planning.Softness;
 import kitetail.planning.Thinned;
 import kitetail.section.EdgeDrag;
 import kitetail.server.advice.Advice;
@@ -79,6 +82,22 @@ class Edits {
       @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") String move,
       @Nullable Double gramsPerDm2) {}
+
+  /** {@code at}: where in the order it comes when the plan has none. */
+  record StartAsked(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") FadeEdit.Start start,
+      int at) {}
+
+  /** {@code mm}: to be left there in the mean, dry and straight. */
+  record DialAsked(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") Dials.Part part,
+      double mm) {}
+
+  record SoftnessAsked(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") Softness softness) {}
 
   /** What {@code other} has otherwise than {@code document}. */
   record DifferencesAsked(
@@ -185,6 +204,28 @@ class Edits {
     } catch (IllegalArgumentException e) {
       throw new FieldException(path, value, e.getMessage());
     }
+  }
+
+  Edited fade(StartAsked a) {
+    return new Edited(
+        asked(
+            "$.at", String.valueOf(a.at()), () -> FadeEdit.start(a.document(), a.start(), a.at())),
+        "");
+  }
+
+  Edited dial(DialAsked a, Units units) {
+    Plan plan = a.document();
+    double mm = FieldException.within("$.mm", a.mm(), 0, 1500);
+    Dials.Turned t =
+        asked(
+            "$.part",
+            PlanJson.name(a.part()),
+            () -> Dials.turn(plan, advice.few(plan.head()), a.part(), mm));
+    return new Edited(t.plan(), words(units).dialled(t));
+  }
+
+  Edited softness(SoftnessAsked a) {
+    return new Edited(a.softness().on(a.document()), "");
   }
 
   /** A move's passes and share set so that a wished weight is left. */

@@ -4,9 +4,9 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import kitetail.cut.Bites;
 import kitetail.cut.Fingers;
 import kitetail.cut.Grip;
+import kitetail.cut.Holding;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.plan.Outcome;
@@ -35,9 +35,15 @@ class Grips {
   /** One stretch of a parting. */
   record PartingRow(int bite, List<double[]> points) {}
 
-  /** Points are x, y, z in mm on the head; {@code flat} the same partings on the scalp map. */
+  /**
+   * Points are x, y, z in mm on the head; {@code flat} the same partings on the scalp map.
+   *
+   * @param parting the band between partings the bite lies in
+   * @param bites in all, as the plan counts them
+   */
   record GripRow(
       int bite,
+      int parting,
       int bites,
       String tool,
       List<double[]> roots,
@@ -53,23 +59,25 @@ class Grips {
   GripRow of(GripAsked g) {
     Plan plan = g.document();
     Outcome o = heads.run(plan);
-    int m = -1;
-    for (int k = 0; k < plan.moves().size(); k++) {
-      m = plan.moves().get(k).id().equals(g.move()) ? k : m;
-    }
+    int m = plan.numberOf(g.move());
     if (m < 0) {
       throw new FieldException("$.move", g.move(), "it must be a move of the plan");
     }
     Outcome.Step step = o.steps().get(m);
     Zone zone = heads.of(plan).bench().zone(plan.region(step.move().section()));
     double[] had = m == 0 ? o.beforeMm() : o.steps().get(m - 1).leftMm();
-    Grip grip =
-        Grip.of(step.cut(), zone, plan.hair(), had, step.move().handRatio(plan.hair()), g.bite());
+    Holding holding =
+        Holding.of(
+            step.cut(),
+            zone,
+            had,
+            step.leftMm(),
+            step.move().handRatio(plan.hair()),
+            plan.school().handMm());
+    Grip grip = holding.grip(holding.asFarOn(g.bite(), step.bites()));
     List<PartingRow> partings = new ArrayList<>();
     List<PartingRow> flat = new ArrayList<>();
-    int bites = step.bites();
     if (step.cut() instanceof Fingers f) {
-      bites = Bites.of(f, zone).partings();
       for (PartingLines.Line l : PartingLines.of(zone, f.parting(), f.biteMm())) {
         partings.add(new PartingRow(l.bite(), l.pointsMm().stream().map(Grips::xyz).toList()));
         flat.add(
@@ -78,9 +86,12 @@ class Grips {
       }
     }
     return new GripRow(
-        grip.bite(),
-        bites,
-        step.cut().getClass().getSimpleName().toLowerCase(Locale.ROOT),
+        Math.max(1, Math.min(g.bite(), step.bites())),
+        grip.parting(),
+        step.bites(),
+        step.cut().guarded()
+            ? "guard"
+            : step.cut().getClass().getSimpleName().toLowerCase(Locale.ROOT),
         grip.strands().stream().map(s -> xyz(s[0])).toList(),
         grip.strands().stream().map(s -> xyz(s[1])).toList(),
         grip.edgeMm().stream().map(Grips::xyz).toList(),

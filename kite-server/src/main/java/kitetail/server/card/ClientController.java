@@ -12,6 +12,7 @@ import kitetail.server.answer.Added;
 import kitetail.server.client.Client;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
+import kitetail.server.diary.AppointmentRepository;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
@@ -37,6 +38,7 @@ class ClientController {
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final VisitRepository visits;
+  private final AppointmentRepository appointments;
   private final Clock clock;
 
   ClientController(
@@ -45,12 +47,14 @@ class ClientController {
       SitDownRepository sitDowns,
       PlanRepository plans,
       VisitRepository visits,
+      AppointmentRepository appointments,
       Clock clock) {
     this.clients = clients;
     this.rows = rows;
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.visits = visits;
+    this.appointments = appointments;
     this.clock = clock;
   }
 
@@ -65,7 +69,15 @@ class ClientController {
       long minutes,
       int movesDone,
       String remarks,
-      @Nullable Long priceCents) {}
+      @Nullable Long priceCents,
+      @Nullable String liked) {}
+
+  /** When the client comes next, and to whom. */
+  record NextVisit(OffsetDateTime startsAt, String stylist) {
+    static @Nullable NextVisit of(AppointmentRepository.@Nullable Coming c) {
+      return c == null ? null : new NextVisit(c.startsAt(), c.stylist());
+    }
+  }
 
   record ClientView(
       long id,
@@ -73,6 +85,7 @@ class ClientController {
       String note,
       String phone,
       String email,
+      @Nullable NextVisit next,
       List<SitDownRow> sitDowns,
       List<PlanRow> plans,
       List<VisitRow> visits) {}
@@ -100,6 +113,7 @@ class ClientController {
         c.note(),
         c.phone(),
         c.email(),
+        NextVisit.of(appointments.next(me.shopId(), id, OffsetDateTime.now(clock))),
         sitDowns.ofClient(me.shopId(), id).stream().map(SitDownRow::of).toList(),
         plans.ofClient(me.shopId(), id).stream()
             .map(p -> new PlanRow(p.id(), p.title(), p.version(), p.updatedAt()))
@@ -116,7 +130,8 @@ class ClientController {
                         v.minutes(),
                         v.movesDone(),
                         v.remarks(),
-                        v.priceCents()))
+                        v.priceCents(),
+                        v.liked()))
             .toList());
   }
 

@@ -26,6 +26,12 @@ class SittingController {
     this.sittings = sittings;
   }
 
+  /** As it stands, or as it would begin; looking begins none. */
+  @GetMapping("/plans/{planId}/sitting")
+  Sittings.SittingView look(@AuthenticationPrincipal Person me, @PathVariable long planId) {
+    return sittings.look(me, planId);
+  }
+
   @PostMapping("/plans/{planId}/sitting")
   Sittings.SittingView begin(
       @AuthenticationPrincipal Person me,

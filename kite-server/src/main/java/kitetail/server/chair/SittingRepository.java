@@ -3,6 +3,7 @@ package kitetail.server.chair;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
@@ -12,6 +13,7 @@ import kitetail.server.error.NotFoundException;
 import kitetail.shopday.Entry;
 import kitetail.shopday.Logged;
 import kitetail.shopday.Sitting;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -65,20 +67,35 @@ public class SittingRepository {
     }
   }
 
+  /**
+   * @param anew whether it was begun just now
+   */
+  record Begun(Head sitting, boolean anew) {}
+
   /** The sitting that goes on for a plan; begun now when there is none. */
   @Transactional
-  public Head begin(long planId, long personId, UUID token, OffsetDateTime at) {
-    db.sql(
-            """
+  Begun begin(long planId, long personId, UUID token, OffsetDateTime at) {
+    int begun =
+        db.sql(
+                """
             insert into sitting (token, plan_id, person_id, document, started_at)
             select :token, p.id, :person, p.document, :at from plan p where p.id = :plan
             on conflict do nothing
             """)
-        .param("token", token)
-        .param("person", personId)
-        .param("at", at)
-        .param("plan", planId)
-        .update();
+            .param("token", token)
+            .param("person", personId)
+            .param("at", at)
+            .param("plan", planId)
+            .update();
+    Head now =
+        running(planId)
+            .orElseThrow(
+                () -> new NotFoundException("The sitting " + token + " of this plan is finished."));
+    return new Begun(now, begun > 0);
+  }
+
+  /** The sitting that goes on for a plan, if any. */
+  Optional<Head> running(long planId) {
     return db.sql(
             """
             select token, plan_id, started_at, document::text from sitting
@@ -86,9 +103,7 @@ public class SittingRepository {
             """)
         .param("plan", planId)
         .query(Head.class)
-        .optional()
-        .orElseThrow(
-            () -> new NotFoundException("The sitting " + token + " of this plan is finished."));
+        .optional();
   }
 
   Head get(long shopId, UUID token) {
@@ -190,11 +205,18 @@ public class SittingRepository {
   }
 
   /**
-   * The plan as it was cut in a sitting; null when there was none.
+   * A sitting that is being tied off.
+   *
+   * @param stands what was written down in it
+   */
+  public record Cut(OffsetDateTime startedAt, Sitting stands) {}
+
+  /**
+   * What was cut in a sitting; null when there was none.
    *
    * @throws FieldException when the sitting is of another plan
    */
-  public Plan cut(long shopId, UUID token, long planId) {
+  public @Nullable Cut cut(long shopId, UUID token, long planId) {
     Long of =
         db.sql("select plan_id from sitting where token = :token")
             .param("token", token)
@@ -208,7 +230,8 @@ public class SittingRepository {
       throw new FieldException(
           "$.planId", Long.toString(planId), "allowed " + of + ", the plan of this sitting");
     }
-    return stands(shopId, token).plan();
+    Head h = get(shopId, token);
+    return new Cut(h.startedAt(), stands(h));
   }
 
   /** What was done in a visit; null when nothing was written down. */
@@ -217,19 +240,20 @@ public class SittingRepository {
         .param("visit", visitId)
         .query(UUID.class)
         .optional()
-        .map(token -> stands(shopId, token))
+        .map(token -> stands(get(shopId, token)))
         .orElse(null);
   }
 
   /** What stands after all that was written down, by the devices' clocks. */
-  private Sitting stands(long shopId, UUID token) {
-    Head h = get(shopId, token);
+  private Sitting stands(Head h) {
     List<Logged> log =
-        entries(token, 0).stream()
+        entries(h.token(), 0).stream()
             .map(
                 s ->
                     new Logged(
                         Duration.between(h.startedAt(), s.at()).toMillis() / 1000.0,
+                        s.device(),
+                        s.number(),
                         ChairJson.entry(s.entry())))
             .sorted(java.util.Comparator.comparingDouble(Logged::atSec))
             .toList();

@@ -25,6 +25,7 @@ import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
 import kitetail.shopday.Entry;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /** Sittings: begun once, and what devices write down in them. */
@@ -36,6 +37,7 @@ class Sittings {
   private final PlanRepository plans;
   private final SitDownRepository sitDowns;
   private final Advice advice;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   Sittings(
@@ -43,7 +45,9 @@ class Sittings {
       PlanRepository plans,
       SitDownRepository sitDowns,
       Advice advice,
+      ApplicationEventPublisher events,
       Clock clock) {
+    this.events = events;
     this.advice = advice;
     this.sittings = sittings;
     this.plans = plans;
@@ -67,12 +71,15 @@ class Sittings {
   record EntryRow(long id, UUID device, int number, OffsetDateTime at, Entry entry) {}
 
   /**
+   * @param token null until it has begun
+   * @param startedAt null until it has begun
+   * @param document the plan it began with, or the one it would begin with
    * @param weeksToGo until the client's hair is what the plan starts from; 0 when it is there
    */
   record SittingView(
-      UUID token,
+      @Nullable UUID token,
       long planId,
-      OffsetDateTime startedAt,
+      @Nullable OffsetDateTime startedAt,
       OffsetDateTime serverAt,
       Plan document,
       List<EntryRow> entries,
@@ -101,23 +108,50 @@ class Sittings {
   record StoredSoFar(int stored) {}
 
   /**
+   * The sitting of a plan as it stands, or as it would begin. Looking begins none.
+   *
+   * @throws FieldException when something noted on the skin stops it
+   */
+  SittingView look(Person me, long planId) {
+    PlanRepository.Stored stored = plans.get(me.shopId(), planId);
+    Optional<SitDownRepository.Stored> sat = mayBeCut(me, stored);
+    return view(sittings.running(planId), stored, sat);
+  }
+
+  /**
    * @throws FieldException when something noted on the skin stops it, or it began in the future
    */
   SittingView begin(Person me, long planId, Begin b) {
     PlanRepository.Stored stored = plans.get(me.shopId(), planId);
+    Optional<SitDownRepository.Stored> sat = mayBeCut(me, stored);
+    OffsetDateTime startedAt = b.startedAt().minus(aheadMs(b.sentAt()), ChronoUnit.MILLIS);
+    Times.done("$.startedAt", startedAt, OffsetDateTime.now(clock));
+    SittingRepository.Begun begun = sittings.begin(planId, me.id(), b.token(), startedAt);
+    if (begun.anew()) {
+      events.publishEvent(new SittingBegun(me, planId, stored.clientId(), startedAt));
+    }
+    return view(Optional.of(begun.sitting()), stored, sat);
+  }
+
+  private Optional<SitDownRepository.Stored> mayBeCut(Person me, PlanRepository.Stored stored) {
     CutToday.check(stored.plan());
     Optional<SitDownRepository.Stored> sat = sitDowns.newest(me.shopId(), stored.clientId());
     sat.ifPresent(s -> CutToday.check(s.sitDown()));
-    OffsetDateTime startedAt = b.startedAt().minus(aheadMs(b.sentAt()), ChronoUnit.MILLIS);
-    Times.done("$.startedAt", startedAt, OffsetDateTime.now(clock));
-    SittingRepository.Head h = sittings.begin(planId, me.id(), b.token(), startedAt);
+    return sat;
+  }
+
+  private SittingView view(
+      Optional<SittingRepository.Head> running,
+      PlanRepository.Stored stored,
+      Optional<SitDownRepository.Stored> sat) {
+    SittingRepository.Head h = running.orElse(null);
     return new SittingView(
-        h.token(),
-        h.planId(),
-        h.startedAt(),
+        h == null ? null : h.token(),
+        stored.id(),
+        h == null ? null : h.startedAt(),
         OffsetDateTime.now(clock),
-        h.plan(),
-        rows(h.token(), 0),
+        h == null ? stored.plan() : h.plan(),
+        h == null ? List.of() : rows(h.token(), 0),
         sat.map(s -> weeksToGo(stored.plan(), s)).orElse(0.0));
   }
 

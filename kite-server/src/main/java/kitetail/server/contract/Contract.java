@@ -16,6 +16,7 @@ import java.util.Set;
 import kitetail.formats.answer.RankingView;
 import kitetail.server.answer.Lines;
 import kitetail.server.fall.FallAnswer;
+import kitetail.server.fall.InHandAnswer;
 import kitetail.server.fall.Longest;
 import kitetail.server.plan.PlanAnswer;
 import kitetail.server.sitdown.SitFall;
@@ -46,6 +47,7 @@ class Contract {
           Problem.class,
           PlanAnswer.class,
           FallAnswer.class,
+          InHandAnswer.class,
           SitReading.class,
           SitFall.class,
           Lines.Done.class,

@@ -1,7 +1,9 @@
 package kitetail.server.diary;
 
+import java.sql.Types;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.StaleVersionException;
@@ -21,7 +23,18 @@ public class AppointmentRepository {
       """
       select a.id, a.version, a.starts_at, a.ends_at, a.note, c.id as client_id, c.name as client_name,
         s.id as person_id, s.name as stylist,
-        p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version
+        p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version,
+        case
+          when a.missed_at is not null then 'DID_NOT_COME'
+          when exists (select 1 from visit v where v.client_id = a.client_id
+            and v.finished_at between a.starts_at - interval '4 hours' and a.ends_at + interval '4 hours') then 'DONE'
+          when exists (select 1 from sitting t join plan q on q.id = t.plan_id where q.client_id = a.client_id
+            and t.visit_id is null
+            and t.started_at between a.starts_at - interval '4 hours' and a.ends_at + interval '4 hours')
+            then 'IN_THE_CHAIR'
+          when a.arrived_at is not null then 'HERE'
+          else 'PLANNED'
+        end as state
       from appointment a
       join present_client c on c.id = a.client_id
       join person s on s.id = a.person_id
@@ -34,10 +47,23 @@ public class AppointmentRepository {
     this.db = db;
   }
 
-  record Shop(String name, String zone) {}
+  public record Shop(String name, String zone) {}
+
+  /** When a client comes next, and to whom. */
+  public record Coming(
+      long id, long version, OffsetDateTime startsAt, OffsetDateTime endsAt, String stylist) {}
 
   /** Who has a chair. */
   record Chair(long id, String name) {}
+
+  /** Where an appointment stands: told, or seen by what was done at the chair around its time. */
+  public enum State {
+    PLANNED,
+    HERE,
+    IN_THE_CHAIR,
+    DONE,
+    DID_NOT_COME
+  }
 
   /** One appointment; the plan may not be made yet. */
   record Appointment(
@@ -52,7 +78,8 @@ public class AppointmentRepository {
       String stylist,
       @Nullable Long planId,
       @Nullable String planTitle,
-      @Nullable Long planVersion) {}
+      @Nullable Long planVersion,
+      State state) {}
 
   /** What is to be booked. */
   public record Slot(
@@ -63,7 +90,7 @@ public class AppointmentRepository {
       OffsetDateTime endsAt,
       String note) {}
 
-  Shop shop(long id) {
+  public Shop shop(long id) {
     return db.sql("select name, zone from shop where id = :id")
         .param("id", id)
         .query(Shop.class)
@@ -152,17 +179,20 @@ public class AppointmentRepository {
   record Move(long id, long version, OffsetDateTime from, OffsetDateTime to) {}
 
   /** A chair's appointments that begin after the one now in it and before a time. */
-  List<Appointment> after(long shopId, long personId, OffsetDateTime freeAt, OffsetDateTime until) {
+  List<Appointment> after(
+      long shopId, long personId, OffsetDateTime now, OffsetDateTime freeAt, OffsetDateTime until) {
     return db.sql(
             SELECT
                 + """
                 where a.shop_id = :shop and a.person_id = :person and a.starts_at < :until and a.ends_at > :freeAt
+                  and a.missed_at is null
                   and a.starts_at > coalesce((select max(b.starts_at) from appointment b
-                    where b.person_id = :person and b.starts_at <= now()), '-infinity')
+                    where b.person_id = :person and b.starts_at <= :now), '-infinity')
                 order by a.starts_at, a.id
                 """)
         .param("shop", shopId)
         .param("person", personId)
+        .param("now", now)
         .param("freeAt", freeAt)
         .param("until", until)
         .query(Appointment.class)
@@ -175,6 +205,78 @@ public class AppointmentRepository {
     moves.stream()
         .sorted(java.util.Comparator.comparing(Move::from).reversed())
         .forEach(m -> move(shopId, m.id(), m.version(), personId, m.from(), m.to()));
+  }
+
+  /**
+   * Tells that a client is here, did not come, or neither.
+   *
+   * @throws TakenException when who was said not to have come is expected again, and the chair is
+   *     somebody else's meanwhile
+   */
+  @Transactional
+  void tell(
+      long shopId, long id, @Nullable OffsetDateTime arrivedAt, @Nullable OffsetDateTime missedAt) {
+    get(shopId, id);
+    try {
+      db.sql(
+              """
+              update appointment set arrived_at = :arrived, missed_at = :missed
+              where shop_id = :shop and id = :id
+              """)
+          .param("arrived", arrivedAt, Types.TIMESTAMP_WITH_TIMEZONE)
+          .param("missed", missedAt, Types.TIMESTAMP_WITH_TIMEZONE)
+          .param("shop", shopId)
+          .param("id", id)
+          .update();
+    } catch (DataIntegrityViolationException e) {
+      throw taken(e);
+    }
+  }
+
+  /** Whether a client has an appointment about a time. */
+  boolean expected(long clientId, OffsetDateTime at) {
+    return db.sql(
+            """
+            select exists (select 1 from appointment where client_id = :client and missed_at is null
+              and starts_at between cast(:at as timestamptz) - interval '4 hours'
+                and cast(:at as timestamptz) + interval '4 hours')
+            """)
+        .param("client", clientId)
+        .param("at", at)
+        .query(Boolean.class)
+        .single();
+  }
+
+  /** A client's next appointment after a time; null when there is none. */
+  public @Nullable Coming next(long shopId, long clientId, OffsetDateTime after) {
+    Optional<Coming> found =
+        db.sql(
+                """
+                select a.id, a.version, a.starts_at, a.ends_at, s.name as stylist
+                from appointment a join person s on s.id = a.person_id
+                where a.shop_id = :shop and a.client_id = :client and a.starts_at > :after and a.missed_at is null
+                order by a.starts_at limit 1
+                """)
+            .param("shop", shopId)
+            .param("client", clientId)
+            .param("after", after)
+            .query(Coming.class)
+            .optional();
+    return found.orElse(null);
+  }
+
+  /** When the next client of a chair comes after a time; null when nobody does. */
+  @Nullable OffsetDateTime nextAfter(long personId, OffsetDateTime at) {
+    return db.sql(
+            """
+            select min(starts_at) as next from appointment
+            where person_id = :person and starts_at > :at and missed_at is null
+            """)
+        .param("person", personId)
+        .param("at", at)
+        .query((row, n) -> Optional.ofNullable(row.getObject("next", OffsetDateTime.class)))
+        .single()
+        .orElse(null);
   }
 
   void cancel(long shopId, long id) {

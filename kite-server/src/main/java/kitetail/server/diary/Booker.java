@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import kitetail.formats.calendar.Hours;
+import kitetail.server.diary.AppointmentRepository.State;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.TakenException;
 import kitetail.server.head.Heads;
@@ -108,7 +109,7 @@ class Booker {
     List<Taken> taken =
         Stream.concat(
                 appointments.between(me.shopId(), begins, ends).stream()
-                    .filter(a -> a.personId() == me.id())
+                    .filter(a -> a.personId() == me.id() && a.state() != State.DID_NOT_COME)
                     .map(a -> new Taken(a.startsAt(), a.endsAt())),
                 hours.busy(me.shopId(), begins, ends).stream()
                     .filter(b -> b.personId() == me.id())

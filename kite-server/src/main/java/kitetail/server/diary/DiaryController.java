@@ -185,12 +185,14 @@ class DiaryController {
   record Free(long personId, String stylist, OffsetDateTime startsAt, int minutes) {}
 
   /**
-   * The first day from a date on with room for a plan in one's own chair, at the time of day
-   * nearest to now.
+   * The first day from a date on with room in one's own chair, at the time of day nearest to now:
+   * for a plan as long as it takes, without one for a usual visit.
    */
   @GetMapping("/diary/free")
   Free free(
-      @AuthenticationPrincipal Person me, @RequestParam long planId, @RequestParam LocalDate from) {
+      @AuthenticationPrincipal Person me,
+      @RequestParam(required = false) @Nullable Long planId,
+      @RequestParam LocalDate from) {
     ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
     int minutes = booker.minutes(me, planId);
     LocalTime now = LocalTime.now(clock.withZone(zone));
@@ -219,6 +221,27 @@ class DiaryController {
             m.personId(),
             m.startsAt(),
             m.startsAt().plusMinutes(m.minutes())));
+  }
+
+  /** What can be told of a client who is expected; the rest is seen at the chair. */
+  enum Came {
+    PLANNED,
+    HERE,
+    DID_NOT_COME
+  }
+
+  record Told(@NotNull(message = "must be given") Came state) {}
+
+  @Needs(Right.BOOK)
+  @PutMapping("/appointments/{id}/state")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void tell(@AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Told t) {
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    appointments.tell(
+        me.shopId(),
+        id,
+        t.state() == Came.HERE ? now : null,
+        t.state() == Came.DID_NOT_COME ? now : null);
   }
 
   @Needs(Right.BOOK)

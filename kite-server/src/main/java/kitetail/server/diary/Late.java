@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.List;
@@ -18,10 +19,12 @@ import org.springframework.stereotype.Component;
 class Late {
   private final AppointmentRepository appointments;
   private final Booker booker;
+  private final Clock clock;
 
-  Late(AppointmentRepository appointments, Booker booker) {
+  Late(AppointmentRepository appointments, Booker booker, Clock clock) {
     this.appointments = appointments;
     this.booker = booker;
+    this.clock = clock;
   }
 
   /**
@@ -56,7 +59,7 @@ class Late {
             .atStartOfDay(zone)
             .toOffsetDateTime();
     Map<Long, AppointmentRepository.Appointment> coming =
-        appointments.after(me.shopId(), personId, freeAt, end).stream()
+        appointments.after(me.shopId(), personId, OffsetDateTime.now(clock), freeAt, end).stream()
             .collect(Collectors.toMap(AppointmentRepository.Appointment::id, a -> a));
     List<RunningLate.Slot> slots = coming.values().stream().map(Late::slot).toList();
     return new LateRows(

@@ -1,5 +1,6 @@
 package kitetail.server.document;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
@@ -65,6 +66,8 @@ class Documents {
     return b -> {
       PlanJson.spell(b);
       b.disable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
+          // Nothing that is listed is nothing.
+          .changeDefaultNullHandling(n -> n.withContentNulls(Nulls.FAIL))
           .addModule(
               new SimpleModule("documents")
                   .addDeserializer(Plan.class, new Read<>(Plan.class, t -> plan(t, works)))

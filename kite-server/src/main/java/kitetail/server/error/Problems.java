@@ -30,6 +30,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.ValueInstantiationException;
 
 /** The one place that turns what went wrong into problem details (RFC 9457). */
@@ -37,6 +38,12 @@ import tools.jackson.databind.exc.ValueInstantiationException;
 @Order(Ordered.HIGHEST_PRECEDENCE) // before Spring's own wording of the same faults
 class Problems {
   private static final String OF_ERASED = "KT410";
+
+  /** A check of the database's own refused it (SQLSTATE). */
+  private static final String CHECKED = "23514";
+
+  /** Something that must be there was not. */
+  private static final String MISSING = "23502";
 
   private final Erased erased;
 
@@ -88,6 +95,9 @@ class Problems {
       }
       if (t instanceof ValueInstantiationException v && v.getCause() != null) {
         return fields(List.of(new PlanProblem(path(v), "this", v.getCause().getMessage())));
+      }
+      if (t instanceof InvalidNullException n) {
+        return fields(List.of(new PlanProblem(path(n), "null", "must be given")));
       }
       if (t instanceof BodyLimit.TooSlow || t instanceof SocketTimeoutException) {
         return ProblemDetail.forStatusAndDetail(
@@ -172,15 +182,17 @@ class Problems {
         return ResponseEntity.status(HttpStatus.GONE)
             .body(ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Erased.SENTENCE));
       }
-      // Class 22: data that cannot be stored, as a NUL in a text or a year past all calendars.
-      if (t instanceof SQLException s
-          && s.getSQLState() != null
-          && s.getSQLState().startsWith("22")) {
-        return ResponseEntity.unprocessableContent()
-            .body(
-                ProblemDetail.forStatusAndDetail(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "A text or a date in it cannot be kept: signs that cannot be seen, or a year too far off."));
+      if (t instanceof SQLException s && s.getSQLState() != null) {
+        // Class 22: data that cannot be stored, as a NUL in a text or a year past all calendars.
+        if (s.getSQLState().startsWith("22")) {
+          return notKept(
+              "A text or a date in it cannot be kept: signs that cannot be seen, or a year too far off.");
+        }
+        // What passed every check before and is empty, too long or out of range all the same.
+        if (s.getSQLState().equals(CHECKED) || s.getSQLState().equals(MISSING)) {
+          return notKept(
+              "A text or a number in it cannot be kept: empty or of blanks alone, too long, or out of range.");
+        }
       }
     }
     throw e;
@@ -189,6 +201,11 @@ class Problems {
   @ExceptionHandler
   ResponseEntity<ProblemDetail> transaction(TransactionException e) {
     return unavailable(DatabaseFault.of(e).orElseThrow(() -> e).sentence());
+  }
+
+  private static ResponseEntity<ProblemDetail> notKept(String sentence) {
+    return ResponseEntity.unprocessableContent()
+        .body(ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, sentence));
   }
 
   private static ResponseEntity<ProblemDetail> unavailable(String sentence) {

@@ -1,27 +1,26 @@
 package kitetail.server.fall;
 
-import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import kitetail.check.CheckRound;
 import kitetail.formats.answer.CheckItem;
-import kitetail.formats.answer.GrowOutView;
 import kitetail.formats.words.FinishWords;
 import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.hair.Damp;
 import kitetail.plan.Plan;
-import kitetail.planning.GrowOut;
+import kitetail.planning.Hands;
 import kitetail.planning.Outgrown;
+import kitetail.planning.Risk;
+import kitetail.planning.RoundByRisk;
 import kitetail.server.advice.Advice;
-import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.shopday.Finishing;
 import org.springframework.stereotype.Component;
 
-/** What comes after the last cut: checking, drying and styling, coming back, growing out. */
+/** What comes after the last cut: checking, drying and styling, coming back. */
 @Component
-class AfterTheCut {
+public class AfterTheCut {
   private final Heads heads;
   private final Advice advice;
 
@@ -30,28 +29,36 @@ class AfterTheCut {
     this.advice = advice;
   }
 
-  /** What to look at when the cut is done, and each in words. */
-  record Round(List<CheckItem> items, List<String> words) {}
+  /**
+   * A part of the head to look at from one stand.
+   *
+   * @param items numbers in the round, the riskiest first
+   */
+  record RoundPart(RoundByRisk.Part part, List<Integer> items) {}
 
-  /** Visits on the way to a shape, and the whole in words. */
-  record GrowingOut(@JsonUnwrapped GrowOutView visits, String words) {}
+  /**
+   * What to look at when the cut is done, and each in words.
+   *
+   * @param parts all of it by the part of the head, the riskiest first
+   */
+  record Round(List<CheckItem> items, List<String> words, List<RoundPart> parts) {}
 
   /**
    * @param damp how the hair should be when the step begins
    */
-  record FinishStep(Damp damp, String words) {}
+  public record FinishStep(Damp damp, String words) {}
 
   /**
    * @param returnFrom weeks until coming back makes sense, and by which most would
    */
-  record Finish(
+  public record Finish(
       List<FinishStep> steps,
       List<String> home,
       double returnFrom,
       double returnTo,
       String returnWords) {}
 
-  Finish finish(Plan plan, Units units) {
+  public Finish finish(Plan plan, Units units) {
     Outgrown grown = Outgrown.of(plan, heads.run(plan));
     return new Finish(
         Finishing.of(plan).steps().stream()
@@ -66,21 +73,12 @@ class AfterTheCut {
   Round check(Plan plan, Units units) {
     CheckRound round = CheckRound.of(plan, heads.run(plan));
     LookWords said = said(units);
+    RoundByRisk parts =
+        RoundByRisk.of(round, Risk.of(plan, advice.few(plan.head()), Hands.USUAL).places());
     return new Round(
-        CheckItem.of(round), round.items().stream().map(i -> said.item(i, plan)).toList());
-  }
-
-  /**
-   * From today's starting hair to a shape, over several visits.
-   *
-   * @throws FieldException when the visits are out of range
-   */
-  GrowingOut growOut(Plan today, Plan shape, double everyWeeks, Units units) {
-    FieldException.within("everyWeeks", everyWeeks, 1, 26);
-    Plan target =
-        shape.on(today.head(), today.hair(), today.start(), shape.wishes(), today.cautions());
-    GrowOut g = GrowOut.of(today, target, advice.places(today.head()), everyWeeks);
-    return new GrowingOut(GrowOutView.of(g), said(units).growOut(g));
+        CheckItem.of(round),
+        round.items().stream().map(i -> said.item(i, plan)).toList(),
+        parts.groups().stream().map(g -> new RoundPart(g.part(), g.items())).toList());
   }
 
   private static LookWords said(Units units) {

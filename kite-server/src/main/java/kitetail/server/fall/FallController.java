@@ -9,7 +9,6 @@ import kitetail.formats.answer.LandingView;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.answer.Lines;
-import kitetail.server.family.FamilyBook;
 import kitetail.server.security.Person;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -28,13 +27,13 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 class FallController {
   private final FallReadings falls;
   private final AfterTheCut after;
-  private final FamilyBook families;
+  private final InHands inHand;
   private final Lines lines;
 
-  FallController(FallReadings falls, AfterTheCut after, FamilyBook families, Lines lines) {
+  FallController(FallReadings falls, AfterTheCut after, InHands inHand, Lines lines) {
     this.falls = falls;
+    this.inHand = inHand;
     this.after = after;
-    this.families = families;
     this.lines = lines;
   }
 
@@ -52,6 +51,12 @@ class FallController {
       @RequestParam(defaultValue = "0") double week,
       @RequestParam(defaultValue = "false") boolean preview) {
     return falls.of(plan, week, preview, me.reads());
+  }
+
+  /** One move on hair, to be shown bite by bite (docs/formats.md has the layout). */
+  @PostMapping(value = "/in-hand", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  byte[] inHand(@Valid @RequestBody InHands.InHandAsked a) {
+    return inHand.of(a);
   }
 
   /** What shows when it is worn another way. */
@@ -80,15 +85,5 @@ class FallController {
   @PostMapping("/check-round")
   AfterTheCut.Round checkRound(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
     return after.check(plan, me.reads());
-  }
-
-  /** From this plan's starting hair to a family, over several visits. */
-  @PostMapping("/grow-out")
-  AfterTheCut.GrowingOut growOut(
-      @AuthenticationPrincipal Person me,
-      @RequestBody Plan today,
-      @RequestParam String family,
-      @RequestParam(defaultValue = "6") double everyWeeks) {
-    return after.growOut(today, families.get(me.shopId(), family), everyWeeks, me.reads());
   }
 }

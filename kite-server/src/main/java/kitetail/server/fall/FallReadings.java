@@ -1,13 +1,17 @@
 package kitetail.server.fall;
 
 import java.util.List;
+import kitetail.fall.Styling;
 import kitetail.formats.answer.LandingView;
 import kitetail.formats.json.Families;
 import kitetail.formats.words.EditWords;
+import kitetail.formats.words.GrowOutWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
+import kitetail.hair.Stock;
 import kitetail.look.OtherWay;
 import kitetail.plan.Plan;
+import kitetail.plan.PlanEngine;
 import kitetail.planning.SameLongest;
 import kitetail.planning.Worn;
 import kitetail.server.answer.Lines;
@@ -19,7 +23,7 @@ import org.springframework.stereotype.Component;
 /** How a plan falls, now, weeks later and worn otherwise, and what is said of it. */
 @Component
 @Order(4)
-class FallReadings implements Warms {
+public class FallReadings implements Warms {
   private static final int WARM = 6;
 
   private final Falls falls;
@@ -58,6 +62,13 @@ class FallReadings implements Warms {
     Worn w = falls.of(plan, 0, true);
     return LandingView.Worn.of(
         OtherWay.all(falls.coarse(plan).ground(), plan.hair(), w.stock(), plan.styling()));
+  }
+
+  /** How the hair a plan starts from is best worn while it grows, in words. */
+  public String meanwhile(Plan plan) {
+    Worn.Stand on = falls.coarse(plan);
+    Stock uncut = PlanEngine.start(plan, on.bench());
+    return GrowOutWords.meanwhile(OtherWay.all(on.ground(), plan.hair(), uncut, Styling.NATURAL));
   }
 
   /**

@@ -15,7 +15,9 @@ import kitetail.head.BodyField;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
+import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import kitetail.planning.InHand;
 import kitetail.planning.Worn;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
@@ -46,6 +48,8 @@ public class Falls {
 
   private record Key(Plan plan, double week, int strands) {}
 
+  private record State(Plan plan, int state, Styling styling) {}
+
   private record Uncut(HeadSpec head, Hair hair, StartingHair start) {}
 
   private final Kept<At, Drawn> stands = new Kept<>(Share.STANDS);
@@ -53,6 +57,7 @@ public class Falls {
   private final Kept<Object, BodyField> bodies = new Kept<>(Share.BODIES);
   private final Kept<Key, Worn> worn = new Kept<>(Share.WORN);
   private final Kept<Uncut, Fall> uncut = new Kept<>(Share.FALLS);
+  private final Kept<State, Fall> worked = new Kept<>(Share.FALLS);
   private final Turns turns;
   private final Heads heads;
 
@@ -110,6 +115,26 @@ public class Falls {
                   Stock stock = Stock.of(StartingLengths.spread(on.scalp(), start, hair));
                   return Fall.of(on, hair, stock, Styling.NATURAL);
                 }));
+  }
+
+  /**
+   * The hair of a plan on {@link #sheet} while it is cut: before its first move (0) or after so
+   * many.
+   *
+   * @param o of the plan on the sheet
+   */
+  Fall worked(Plan plan, Outcome o, int state, Styling styling) {
+    return worked.inTurn(
+        new State(plan, state, styling),
+        k ->
+            turns.ask(
+                true,
+                () ->
+                    Fall.of(
+                        sheet(plan.head()).stand().ground(),
+                        plan.hair(),
+                        InHand.stock(o, state),
+                        styling)));
   }
 
   /** A plan as it is worn, in full, or of few strands while others wait: those come first then. */

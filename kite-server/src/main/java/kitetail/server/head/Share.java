@@ -15,8 +15,8 @@ public enum Share {
   PICKED(0.6, 480),
   /** Plans as they are worn, read. */
   WORN(7, 6900),
-  /** Twice: of plans, and of hair nobody has cut. */
-  FALLS(1, 1150),
+  /** Three times: of plans, of hair nobody has cut, and of hair while it is cut. */
+  FALLS(0.7, 1150),
   STILLS(2.5, 40),
   /** Benches of a few places, and of few sites. */
   PLACES(2, 120),

@@ -174,7 +174,10 @@ class MessageRepository {
         .update();
   }
 
-  void giveUp(long id, String why, OffsetDateTime at) {
+  /**
+   * @param why what the gateway said; null when it is no longer so
+   */
+  void giveUp(long id, @Nullable String why, OffsetDateTime at) {
     db.sql("update message set why = :why, given_up_at = :at where id = :id and sent_at is null")
         .param("id", id)
         .param("why", why)

@@ -78,7 +78,7 @@ class Post {
   private boolean handOver(MessageRepository.Unsent m) {
     OffsetDateTime now = OffsetDateTime.now(clock);
     if (!messages.holds(m.id(), now)) {
-      messages.giveUp(m.id(), "no longer so", now);
+      messages.giveUp(m.id(), null, now);
       return true;
     }
     try {

@@ -8,15 +8,19 @@ import kitetail.server.answer.EngineWork;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.proposal.Growing;
 import kitetail.server.proposal.Proposals;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -33,6 +37,7 @@ class PictureController {
   private final SitDownRepository sitDowns;
   private final Stills stills;
   private final Proposals proposals;
+  private final Growing growing;
 
   PictureController(
       PlanRepository plans,
@@ -40,13 +45,15 @@ class PictureController {
       ClientRepository clients,
       SitDownRepository sitDowns,
       Stills stills,
-      Proposals proposals) {
+      Proposals proposals,
+      Growing growing) {
     this.plans = plans;
     this.visits = visits;
     this.clients = clients;
     this.sitDowns = sitDowns;
     this.stills = stills;
     this.proposals = proposals;
+    this.growing = growing;
   }
 
   @GetMapping(value = "/api/plans/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
@@ -59,8 +66,11 @@ class PictureController {
       @RequestParam(defaultValue = "hair") String coat,
       @RequestParam(defaultValue = "false") boolean before,
       @RequestParam(defaultValue = "0") double week,
-      @RequestParam(defaultValue = "day") Light light) {
-    Plan plan = plans.get(me.shopId(), id).plan();
+      @RequestParam(defaultValue = "day") Light light,
+      @RequestParam(required = false) @Nullable String way,
+      @RequestParam(defaultValue = "0") double hours,
+      @RequestParam(defaultValue = "0") double dampAir) {
+    Plan plan = stills.dressed(plans.get(me.shopId(), id).plan(), way, hours, dampAir);
     Stills.Frame frame = new Stills.Frame(view, width, height);
     if (before) {
       return kept(stills.before(plan, frame));
@@ -69,6 +79,18 @@ class PictureController {
         coat.equals("length")
             ? stills.lengths(plan, frame)
             : stills.worn(plan, week, frame, light));
+  }
+
+  /** A plan nobody has kept, so many weeks on. */
+  @PostMapping(value = "/api/still.png", produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> of(
+      @RequestBody Plan plan,
+      @RequestParam(defaultValue = "right") View view,
+      @RequestParam(defaultValue = "240") int width,
+      @RequestParam(defaultValue = "270") int height,
+      @RequestParam(defaultValue = "0") double week) {
+    return ResponseEntity.ok(
+        stills.worn(plan, week, new Stills.Frame(view, width, height), Light.DAY));
   }
 
   @GetMapping(value = "/api/visits/{id}/picture.png", produces = MediaType.IMAGE_PNG_VALUE)
@@ -96,6 +118,22 @@ class PictureController {
     clients.get(me.shopId(), id);
     Plan shown = proposals.plan(me, id, family);
     return kept(stills.worn(shown, 0, new Stills.Frame(view, width, height), Light.DAY));
+  }
+
+  /** The hair as a visit on the way to a shape leaves it. */
+  @GetMapping(
+      value = "/api/clients/{id}/growing/{family}/picture.png",
+      produces = MediaType.IMAGE_PNG_VALUE)
+  ResponseEntity<byte[]> growing(
+      @AuthenticationPrincipal Person me,
+      @PathVariable long id,
+      @PathVariable String family,
+      @RequestParam(defaultValue = "0") double week,
+      @RequestParam(defaultValue = "right") View view,
+      @RequestParam(defaultValue = "240") int width,
+      @RequestParam(defaultValue = "300") int height) {
+    return kept(
+        stills.before(growing.at(me, id, family, week), new Stills.Frame(view, width, height)));
   }
 
   /** A head with the hair it had when it sat down. */

@@ -3,8 +3,12 @@ package kitetail.server.picture;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kitetail.fall.Fall;
+import kitetail.fall.Styling;
 import kitetail.formats.json.Families;
 import kitetail.formats.picture.Light;
 import kitetail.formats.picture.View;
@@ -21,6 +25,7 @@ import kitetail.server.head.Kept;
 import kitetail.server.head.Share;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.warm.Warms;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -86,6 +91,41 @@ class Stills implements Warms {
           Fall fall = fallen.get(at, a -> Worn.fall(plan, on.stand(), week));
           return on.picture().png(fall, frame.view(), frame.width(), frame.height(), light);
         });
+  }
+
+  /**
+   * A plan with its hair worn otherwise.
+   *
+   * @param way what it is combed; null as the plan has it
+   * @param hours after it was dried, as the plan has it when 0
+   * @throws FieldException when there is no such way, or hours or air are out of range
+   */
+  Plan dressed(Plan plan, @Nullable String way, double hours, double dampAir) {
+    FieldException.within("hours", hours, 0, 72);
+    FieldException.within("dampAir", dampAir, 0, 1);
+    Styling worn = plan.styling();
+    if (way != null) {
+      worn = worn.combed(named(way));
+    }
+    if (hours > 0) {
+      worn = worn.later(hours, dampAir);
+    }
+    return worn.equals(plan.styling()) ? plan : plan.worn(worn);
+  }
+
+  private static Styling.Way named(String way) {
+    return Arrays.stream(Styling.Way.values())
+        .filter(w -> w.name().equalsIgnoreCase(way))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new FieldException(
+                    "way",
+                    way,
+                    "allowed "
+                        + Arrays.stream(Styling.Way.values())
+                            .map(w -> w.name().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining(", "))));
   }
 
   /** A plan's hair before anything of it is cut. */

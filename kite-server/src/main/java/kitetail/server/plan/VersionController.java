@@ -1,6 +1,7 @@
 package kitetail.server.plan;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
@@ -36,8 +37,7 @@ class VersionController {
   }
 
   record Keep(
-      @NotNull(message = "must be given")
-          @Size(min = 1, max = 80, message = "allowed 1 to 80 letters")
+      @NotBlank(message = "must be given") @Size(max = 80, message = "allowed 1 to 80 letters")
           String name,
       @NotNull(message = "must be given") Plan document) {}
 

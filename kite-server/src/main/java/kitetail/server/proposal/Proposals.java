@@ -66,6 +66,17 @@ public class Proposals {
     return then.titled(then.title() + ", in " + (int) Math.ceil(reach.weeks()) + " weeks");
   }
 
+  /**
+   * What a shape is called, however it is offered.
+   *
+   * @param family id of one, or {@link Todays#ID}
+   */
+  String title(Person me, String family) {
+    return Todays.ID.equals(family)
+        ? Todays.shape().title()
+        : families.get(me.shopId(), family).title();
+  }
+
   /** Best first, behind today's cut; {@code done} is told how many families are fitted. */
   RankingView ranking(Person me, long clientId, List<Plan> all, IntConsumer done) {
     SitDown client = sitDowns.latest(me.shopId(), clientId);

@@ -24,8 +24,8 @@ import org.springframework.security.web.header.writers.DelegatingRequestMatcherH
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 /**
- * Everything under /api needs a session, but signing in; the page itself and the plan schema do
- * not.
+ * Everything under /api needs a session, but signing in and the client's own screen, which has a
+ * key; the page itself and the plan schema do not.
  */
 @Configuration
 class SecurityConfig {
@@ -44,7 +44,8 @@ class SecurityConfig {
                     .requestMatchers(
                         "/api/session/password", "/api/session/again", "/api/session/second/**")
                     .authenticated()
-                    .requestMatchers("/api/schema/**", "/api/session/**")
+                    .requestMatchers(
+                        "/api/schema/**", "/api/session/**", "/api/look", "/api/look/**")
                     .permitAll()
                     .requestMatchers("/api/**")
                     .authenticated()

@@ -77,12 +77,13 @@ class SessionController {
       @Nullable String code) {}
 
   /**
+   * @param signIn the name to sign in with
    * @param rights what the role allows
    */
-  record PersonView(String name, Role role, Units units, List<Right> rights) {
+  record PersonView(String name, String signIn, Role role, Units units, List<Right> rights) {
     static PersonView of(Person p) {
       return new PersonView(
-          p.name(), p.is(), p.reads(), p.is().rights().stream().sorted().toList());
+          p.name(), p.signIn(), p.is(), p.reads(), p.is().rights().stream().sorted().toList());
     }
   }
 

@@ -209,7 +209,7 @@ class DemoShop implements ApplicationRunner {
               : plans.add(id, advice.fitted(d.sitDown(), Families.all().get(d.family())), now));
     }
     tools(shop, now);
-    week(shop, List.of(owner, stylist), clientIds, planIds);
+    twoWeeks(shop, List.of(owner, stylist), clientIds, planIds);
   }
 
   private long person(long shop, String name, String signIn, Role role) {
@@ -232,13 +232,16 @@ class DemoShop implements ApplicationRunner {
     kit.add(shop, kind, name, mm, note, now);
   }
 
-  /** Seven days from this Monday, all six clients each day spread over two chairs. */
-  private void week(long shop, List<Long> people, List<Long> clientIds, List<Long> planIds) {
+  /**
+   * Two weeks from this Monday, all six clients each day spread over two chairs: begun on a Sunday,
+   * the shop has work tomorrow as well.
+   */
+  private void twoWeeks(long shop, List<Long> people, List<Long> clientIds, List<Long> planIds) {
     ZoneId zone = ZoneId.of(ZONE);
     LocalDate monday =
         LocalDate.now(clock.withZone(zone))
             .with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    for (int day = 0; day < 7; day++) {
+    for (int day = 0; day < 14; day++) {
       for (int k = 0; k < clientIds.size(); k++) {
         int who = (k + day) % clientIds.size();
         OffsetDateTime start =

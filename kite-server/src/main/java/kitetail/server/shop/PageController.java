@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 class PageController {
   @GetMapping({
     "/sign-in",
+    "/look",
     "/diary",
     "/kit",
     "/shop",

@@ -25,7 +25,11 @@ public class VisitRepository {
     this.db = db;
   }
 
-  /** A visit in a client's history. */
+  /**
+   * A visit in a client's history.
+   *
+   * @param liked what the client said yes to on the day, shown it before; null when nothing
+   */
   public record Row(
       long id,
       long planId,
@@ -35,13 +39,14 @@ public class VisitRepository {
       long minutes,
       int movesDone,
       String remarks,
-      @Nullable Long priceCents) {}
+      @Nullable Long priceCents,
+      @Nullable String liked) {}
 
   private static final String SELECT =
       """
       select v.id, v.plan_id, v.document ->> 'title' as title, p.name as stylist, v.finished_at,
         round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes, v.moves_done, v.remarks,
-        v.price_cents
+        v.price_cents, v.liked
       from visit v join present_client c on c.id = v.client_id join person p on p.id = v.person_id
       where c.shop_id = :shop
       """;
@@ -106,9 +111,12 @@ public class VisitRepository {
     db.sql(
             """
             insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, moves_done, remarks,
-              return_on, price_cents)
+              return_on, price_cents, liked)
             select :token, p.client_id, p.id, :person, coalesce(cast(:cut as jsonb), p.document), :from, :to, :done, :remarks,
-              :returnOn, :price
+              :returnOn, :price,
+              (select s.liked from showing s
+                where s.plan_id = p.id and s.liked_at between cast(:from as timestamptz) - interval '12 hours' and :to
+                order by s.liked_at desc limit 1)
             from plan p where p.id = :plan
             on conflict (token) do nothing
             """)

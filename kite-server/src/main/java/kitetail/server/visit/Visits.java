@@ -45,14 +45,14 @@ class Visits {
       @NotNull(message = "must be given") Long planId,
       @NotNull(message = "must be given") OffsetDateTime startedAt,
       @NotNull(message = "must be given") OffsetDateTime finishedAt,
-      @Min(value = 0, message = "allowed 0 or more") int movesDone,
       @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String remarks,
       @Min(value = 0, message = "allowed 0 to 100000000")
           @Max(value = 100_000_000, message = "allowed 0 to 100000000")
           @Nullable Long priceCents) {}
 
   /**
-   * Kept once for a token, with the plan as it was cut.
+   * Kept once for a token, with the plan as it was cut and the moves done as they were written
+   * down.
    *
    * @return its number
    * @throws FieldException when it ended before it began or in the future
@@ -62,21 +62,22 @@ class Visits {
     OffsetDateTime now = OffsetDateTime.now(clock);
     Times.done("$.startedAt", v.startedAt(), now);
     Times.done("$.finishedAt", v.finishedAt(), now);
-    if (v.finishedAt().isBefore(v.startedAt())) {
+    SittingRepository.Cut cut = sittings.cut(shopId, v.token(), v.planId());
+    OffsetDateTime startedAt = cut == null ? v.startedAt() : cut.startedAt();
+    if (v.finishedAt().isBefore(startedAt)) {
       throw new FieldException(
-          "$.finishedAt", v.finishedAt().toString(), "allowed from " + v.startedAt() + " on");
+          "$.finishedAt", v.finishedAt().toString(), "allowed from " + startedAt + " on");
     }
-    Plan cut = sittings.cut(shopId, v.token(), v.planId());
     return visits.add(
         v.token(),
         v.planId(),
-        cut,
+        cut == null ? null : cut.stands().plan(),
         personId,
-        v.startedAt(),
+        startedAt,
         v.finishedAt(),
-        v.movesDone(),
+        cut == null ? 0 : cut.stands().movesDone(),
         v.remarks() == null ? "" : v.remarks(),
-        returnOn(cut == null ? planned : cut, v.finishedAt()),
+        returnOn(cut == null ? planned : cut.stands().plan(), v.finishedAt()),
         v.priceCents());
   }
 

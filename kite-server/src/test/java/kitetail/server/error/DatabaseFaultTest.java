@@ -1,6 +1,7 @@
 package kitetail.server.error;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jakarta.servlet.ServletException;
 import java.sql.SQLException;
@@ -9,6 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.QueryTimeoutException;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 
@@ -70,5 +73,21 @@ class DatabaseFaultTest {
             DatabaseFault.of(
                 new QueryTimeoutException("late", new SQLException("canceling", "57014"))))
         .contains(DatabaseFault.LATE);
+  }
+
+  /** Whatever passes every check of ours and not the database's is a sentence, never a fault. */
+  @Test
+  void whatTheDatabaseWillNotKeep_isSaid_andAFaultOfOursStaysOne() {
+    Problems problems = new Problems(null);
+    for (String state : new String[] {"22021", "23514", "23502"}) {
+      ResponseEntity<ProblemDetail> r =
+          problems.database(
+              new DataIntegrityViolationException("row", new SQLException("refused", state)));
+      assertThat(r.getStatusCode().value()).as(state).isEqualTo(422);
+      assertThat(r.getBody().getDetail()).contains("cannot be kept");
+    }
+    DataIntegrityViolationException ours =
+        new DataIntegrityViolationException("row", new SQLException("no such client", "23503"));
+    assertThatThrownBy(() -> problems.database(ours)).isSameAs(ours);
   }
 }
