@@ -12,7 +12,9 @@ import { Loading, Trouble } from "./frame/States";
 import { ShapesPage } from "./shapes/ShapesPage";
 import { Claim } from "./signin/Claim";
 import { SignIn } from "./signin/SignIn";
+import { SignInAgain } from "./signin/SignInAgain";
 import { Today } from "./today/Today";
+import { worded } from "./words/worded";
 
 // The 3D chunk is large and comes only with the screens that turn a head.
 const benchPage = () => import("./bench/Bench").then((m) => ({ default: m.Bench }));
@@ -20,6 +22,7 @@ const Bench = lazy(benchPage);
 const Begin = lazy(() => import("./signin/Begin").then((m) => ({ default: m.Begin })));
 const Kit = lazy(() => import("./kit/Kit").then((m) => ({ default: m.Kit })));
 const ShopPage = lazy(() => import("./shop/ShopPage").then((m) => ({ default: m.ShopPage })));
+const GrowPage = lazy(() => import("./grow/GrowPage").then((m) => ({ default: m.GrowPage })));
 const Diary = lazy(() => import("./diary/Diary").then((m) => ({ default: m.Diary })));
 const Way = lazy(() => import("./way/Way").then((m) => ({ default: m.Way })));
 const SitDown = lazy(() => import("./sit/SitDown").then((m) => ({ default: m.SitDown })));
@@ -45,7 +48,7 @@ function Door() {
   });
   if (claim.data && claim.data.owners.length > 0) return <Claim owners={claim.data.owners} />;
   return shop.data && !shop.data.begun ? (
-    <Suspense fallback={<Loading what="the shop" />}>
+    <Suspense fallback={<Loading what={worded("app.the-shop")} />}>
       <Begin />
     </Suspense>
   ) : (
@@ -53,19 +56,33 @@ function Door() {
   );
 }
 
+const LookPage = lazy(() => import("./look/LookPage").then((m) => ({ default: m.LookPage })));
+
+/** The client's own screen knows nobody who is signed in. */
 export function App() {
+  if (location.pathname === "/look")
+    return (
+      <Suspense fallback={<Loading what={worded("look.your-own-picture")} />}>
+        <LookPage />
+      </Suspense>
+    );
+  return <Shop />;
+}
+
+function Shop() {
   const me = useQuery({
     queryKey: ["me"],
     queryFn: () => saidOrNull(api.GET("/api/session")),
     staleTime: Number.POSITIVE_INFINITY,
   });
-  if (me.isPending) return <Loading what="the shop" />;
+  if (me.isPending) return <Loading what={worded("app.the-shop")} />;
   if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
   if (!me.data) return <Door />;
   const erases = me.data.rights.includes("erase");
   return (
     <Frame person={me.data}>
-      <Suspense fallback={<Loading what="the head" />}>
+      <SignInAgain person={me.data} />
+      <Suspense fallback={<Loading what={worded("common.the-head")} />}>
         <Routes>
           <Route path="/" element={<Today />} />
           <Route path="/diary" element={<Diary />} />
@@ -73,6 +90,7 @@ export function App() {
           <Route path="/clients/new" element={<NewClient />} />
           <Route path="/clients/:id/sit" element={<SitDown units={me.data.units} />} />
           <Route path="/clients/:id/shapes" element={<ShapesPage />} />
+          <Route path="/clients/:id/grow/:family" element={<GrowPage />} />
           <Route path="/clients/cards" element={<Cards />} />
           <Route path="/clients/:id" element={<ClientPage units={me.data.units} erases={erases} />} />
           <Route path="/plans/:id" element={<Bench units={me.data.units} />} />
@@ -82,7 +100,7 @@ export function App() {
           <Route path="/kit" element={<Kit />} />
           <Route path="/way" element={<Way />} />
           <Route path="/shop" element={<ShopPage person={me.data} />} />
-          <Route path="*" element={<p className="p-8 text-xl">There is no such page.</p>} />
+          <Route path="*" element={<p className="p-8 text-xl">{worded("app.there-is-no-such")}</p>} />
         </Routes>
       </Suspense>
     </Frame>

@@ -4,6 +4,11 @@ import type { ReactNode } from "react";
 import { MemoryRouter, Route, Routes } from "react-router";
 import { vi } from "vitest";
 
+// What stands for a browser here has no modal dialogs.
+HTMLDialogElement.prototype.showModal ??= function showModal() {
+  this.open = true;
+};
+
 /** One request a page made. */
 export type Sent = { method: string; url: string; body: unknown };
 
@@ -11,14 +16,22 @@ export type Sent = { method: string; url: string; body: unknown };
  * For tests: a part of the page before a server that answers by "METHOD /path", the longest beginning that fits.
  * An answer is given as it is, or by a function of what was sent; an Error is a server that is gone; a Response goes as
  * it is. What was asked is collected.
+ *
+ * @param route the path the part stands at, with its parameters
+ * @param at where it is opened
  */
-export function atPage(element: ReactNode, answers: Record<string, unknown>): Sent[] {
+export function atPage(
+  element: ReactNode,
+  answers: Record<string, unknown>,
+  route = "/here",
+  at = route,
+): Sent[] {
   const sent = answering(answers);
   render(
     <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-      <MemoryRouter initialEntries={["/here"]}>
+      <MemoryRouter initialEntries={[at]}>
         <Routes>
-          <Route path="/here" element={element} />
+          <Route path={route} element={element} />
           <Route path="*" element={<p>elsewhere</p>} />
         </Routes>
       </MemoryRouter>

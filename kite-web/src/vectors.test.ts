@@ -31,8 +31,8 @@ describe("vectors shared with the server", () => {
     const t = stands({
       token: "t",
       startedAt: new Date(start).toISOString(),
-      document: { moves: sittings.moves.map((id) => ({ id })) } as PlanDocument,
-      device: "d",
+      document: { moves: sittings.moves.map((id) => ({ id })), sections: [] } as unknown as PlanDocument,
+      device: sittings.device,
       next: c.log.length,
       told: [],
       unsent: c.log.map((l, number) => ({
@@ -47,7 +47,11 @@ describe("vectors shared with the server", () => {
     expect(t.forDry).toEqual(c.stands.forDry);
     expect(Object.fromEntries(t.checked)).toEqual(c.stands.checked);
     expect(t.pausedMs / 1000).toBe(c.stands.pausedSec);
-    expect(sittings.moves[nextMove(t)] ?? null).toBe(c.stands.next);
+    expect(t.document.moves[nextMove(t)]?.id ?? null).toBe(c.stands.next);
+    if (c.order) expect(t.document.moves.map((m) => m.id)).toEqual(c.order);
+    for (const slip of c.slips ?? [])
+      expect(t.document.moves.find((m) => m.id === slip.id)).toMatchObject(slip);
+    if (c.section) expect(t.document.sections).toContainEqual(expect.objectContaining(c.section));
   });
 
   const bytes = (hex: string) =>

@@ -122,3 +122,9 @@ export function readFall<F extends Fallen = FallData>(buffer: ArrayBuffer): F {
     besides: Float32Array.from(covered, (v) => v / 255),
   } as F;
 }
+
+/** Where the bytes of a fall end, and others may begin. */
+export function fallEnd(buffer: ArrayBuffer, fall: Fallen): number {
+  const textLength = new DataView(buffer).getInt32(0, true);
+  return 16 + textLength + 6 * fall.strands * fall.points + fall.besides.length;
+}

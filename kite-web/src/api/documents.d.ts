@@ -57,7 +57,7 @@ export type Place =
 /**
  * how it is cut
  */
-export type Cut = Fingers | Comb | Guard | Edge | Texture | Aside;
+export type Cut = Fingers | Comb | Guard | Fade | SpotCut | Edge | Texture | Aside;
 /**
  * how hair is held
  */
@@ -702,7 +702,7 @@ export interface Move {
   section: string;
   cut: Cut;
   /**
-   * what it is there for; the cut's usual job when left out
+   * what it is there for; the cut's usual job when left out. A slip is what came off that was not meant to
    */
   job?:
     | "outline"
@@ -721,7 +721,8 @@ export interface Move {
     | "approve"
     | "check"
     | "neck"
-    | "product";
+    | "product"
+    | "slip";
   /**
    * moves that must be done before it
    *
@@ -1026,6 +1027,86 @@ export interface RockOut {
    * of the arc, mm
    */
   radiusMm: number;
+}
+export interface Fade {
+  kind: "fade";
+  /**
+   * from the hairline up, each at least as long as the one below it
+   *
+   * @minItems 1
+   * @maxItems 8
+   */
+  bands: FadeBand[];
+  /**
+   * its height at the sideburn, mm; 0 where it does not run
+   */
+  sideburnMm: number;
+  /**
+   * its height behind the ear, mm
+   */
+  behindEarMm: number;
+  /**
+   * its height at the centre of the nape, mm
+   */
+  napeMm: number;
+  left?: FadeSide;
+  /**
+   * radius of the arc on which the clipper leaves the head above the last guard, mm; 60 when left out
+   */
+  rockMm?: number;
+}
+/**
+ * one guard of a fade
+ */
+export interface FadeBand {
+  /**
+   * eighths of an inch; 0 is the bare blade
+   */
+  number: number;
+  /**
+   * what the lever adds as it stands, mm; 0 closed
+   */
+  leverMm: number;
+  /**
+   * of the fade's height, where it begins
+   */
+  fromShare: number;
+  /**
+   * as far as it is held to the skin; from there it is rocked out into the next
+   */
+  toShare: number;
+}
+/**
+ * the heights on the client's left; left out when as on the right
+ */
+export interface FadeSide {
+  /**
+   * mm
+   */
+  sideburnMm: number;
+  /**
+   * mm
+   */
+  behindEarMm: number;
+}
+/**
+ * hair about one place, cut freehand by what is there: most at the place and less and less round it
+ */
+export interface SpotCut {
+  kind: "spot";
+  place: Place;
+  /**
+   * what comes off, mm dry and straight
+   */
+  offMm: number;
+  /**
+   * how far from the place it reaches, mm
+   */
+  spanMm: number;
+  /**
+   * how far the hair is short already and left alone at its middle, mm, no more than the span; 0 to cut the place itself
+   */
+  coreMm?: number;
 }
 export interface Edge {
   kind: "edge";

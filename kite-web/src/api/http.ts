@@ -1,9 +1,11 @@
 /** One way to the server: a client made from its contract, the CSRF token, and problems as errors with their fields. */
 
 import createClient from "openapi-fetch";
+import { worded } from "../words/worded";
 import { askAhead, takeAhead } from "./ahead";
 import { deviceName } from "./device";
 import type { components, paths } from "./schema";
+import { untilSignedIn, useSignedOut } from "./signedOut";
 import { knownAs, learnt, lengthened, shortened } from "./works";
 
 export type FieldProblem = components["schemas"]["PlanProblem"];
@@ -44,7 +46,7 @@ async function token(): Promise<string> {
   return cookie("XSRF-TOKEN") ?? "";
 }
 
-const GONE = "The shop's server cannot be reached. What you did stays here; try again.";
+const GONE = worded("http.the-shops-server-cannot");
 
 async function call(method: string, url: string, text?: string, signal?: AbortSignal): Promise<Response> {
   const ahead = takeAhead(url, text);
@@ -66,6 +68,10 @@ async function call(method: string, url: string, text?: string, signal?: AbortSi
       sent = again;
       continue;
     }
+    if (isOver(response.status, url) && tries < MOST_TRIES) {
+      await untilSignedIn(signal);
+      continue;
+    }
     const wait = Number(response.headers.get("Retry-After"));
     if (problem.askAgain === true && tries < MOST_TRIES && wait <= LONGEST_WAIT_S) {
       await later(wait, signal);
@@ -73,7 +79,7 @@ async function call(method: string, url: string, text?: string, signal?: AbortSi
     }
     throw new ApiError(
       response.status,
-      problem.detail ?? `The server answered ${response.status}.`,
+      problem.detail ?? worded("http.the-server-answered", { status: response.status }),
       problem.problems ?? [],
       problem.currentVersion,
       problem.stored,
@@ -81,6 +87,10 @@ async function call(method: string, url: string, text?: string, signal?: AbortSi
     );
   }
 }
+
+/** The session is over: whoever works here signs in on the spot, and it goes on. */
+const isOver = (status: number, url: string): boolean =>
+  status === 401 && useSignedOut.getState().atWork && !url.startsWith("/api/session");
 
 /** Some seconds, or until nobody wants it any more. */
 function later(seconds: number, signal?: AbortSignal): Promise<void> {
@@ -141,7 +151,7 @@ export const api = createClient<paths>({
 /** What an answer says. */
 export async function said<T>(answer: Promise<{ data?: T }>): Promise<NonNullable<T>> {
   const { data } = await answer;
-  if (data === undefined || data === null) throw new ApiError(0, "The server answered nothing.");
+  if (data === undefined || data === null) throw new ApiError(0, worded("http.the-server-answered-nothing"));
   return data;
 }
 
@@ -240,6 +250,27 @@ export const bytesOf = <P extends keyof Posts>(
     ? keptBytes(url, body, signal)
     : call("POST", url, shortened(body), signal).then((r) => r.arrayBuffer());
 
+/**
+ * Bytes for each of some documents kept on this device, one after another, and of this kind no others: what is kept
+ * already is not asked for again.
+ */
+export async function keepOnly<P extends keyof Posts>(
+  url: P,
+  bodies: Posts[P]["body"][],
+  stopped: () => boolean,
+): Promise<void> {
+  if (!("caches" in globalThis)) return;
+  const kept = await caches.open(KEPT);
+  const names = await Promise.all(bodies.map((b) => keptName(url, JSON.stringify(b))));
+  const wanted = new Set(names.map((n) => new URL(n, location.origin).href));
+  for (const r of await kept.keys())
+    if (new URL(r.url).pathname === url && !wanted.has(r.url)) await kept.delete(r);
+  for (const [i, body] of bodies.entries()) {
+    if (stopped()) return;
+    if (!(await kept.match(names[i] as string))) await keptBytes(url, body);
+  }
+}
+
 /** Kept bytes that are JSON. */
 export async function keptJson<P extends keyof Posts>(
   url: P,
@@ -254,12 +285,22 @@ export async function forget(): Promise<void> {
   for (const name of await caches.keys()) if (name === KEPT || name === "kite-api") await caches.delete(name);
 }
 
-/** A file as it is, in a stream, with how far it has got. */
+/** A file as it is, in a stream, with how far it has got; where the session is over, once more after the password. */
 export async function upload<T = unknown>(
   url: string,
   file: Blob,
   progress: (share: number) => void = () => undefined,
 ): Promise<T> {
+  try {
+    return await uploaded<T>(url, file, progress);
+  } catch (e) {
+    if (!(e instanceof ApiError && isOver(e.status, url))) throw e;
+    await untilSignedIn();
+    return uploaded<T>(url, file, progress);
+  }
+}
+
+async function uploaded<T>(url: string, file: Blob, progress: (share: number) => void): Promise<T> {
   const csrf = await token().catch(() => {
     throw new ApiError(0, GONE);
   });
@@ -278,7 +319,7 @@ export async function upload<T = unknown>(
         : fail(
             new ApiError(
               x.status,
-              x.response?.detail ?? `The server answered ${x.status}.`,
+              x.response?.detail ?? worded("http.the-server-answered", { status: x.status }),
               x.response?.problems ?? [],
             ),
           );

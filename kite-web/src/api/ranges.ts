@@ -58,6 +58,27 @@ export const RANGES = {
     number: {"min":0,"max":12,"unit":""},
     leverMm: {"min":0,"max":5,"unit":"mm"},
   },
+  fade: {
+    sideburnMm: {"min":0,"max":120,"unit":"mm"},
+    behindEarMm: {"min":0,"max":120,"unit":"mm"},
+    napeMm: {"min":0,"max":120,"unit":"mm"},
+    rockMm: {"min":5,"max":300,"unit":"mm"},
+  },
+  spotCut: {
+    offMm: {"min":0,"max":1500,"unit":"mm"},
+    spanMm: {"min":5,"max":120,"unit":"mm"},
+    coreMm: {"min":0,"max":120,"unit":"mm"},
+  },
+  fadeBand: {
+    number: {"min":0,"max":12,"unit":""},
+    leverMm: {"min":0,"max":5,"unit":"mm"},
+    fromShare: {"min":0,"max":1,"unit":""},
+    toShare: {"min":0,"max":1,"unit":""},
+  },
+  fadeSide: {
+    sideburnMm: {"min":0,"max":120,"unit":"mm"},
+    behindEarMm: {"min":0,"max":120,"unit":"mm"},
+  },
   rockOut: {
     atMm: {"min":-1000,"max":1000,"unit":"mm"},
     radiusMm: {"min":5,"max":300,"unit":"mm"},
@@ -240,6 +261,9 @@ export const PARTS: Record<string, Record<string, string>> = {
   guard: {
     rockOut: "rockOut",
   },
+  fade: {
+    left: "fadeSide",
+  },
   hairPatch: {
     at: "spot",
   },
@@ -281,6 +305,8 @@ export const KINDS: Record<string, Record<string, string>> = {
     fingers: "fingers",
     comb: "comb",
     guard: "guard",
+    fade: "fade",
+    spot: "spotCut",
     edge: "edge",
     texture: "texture",
     aside: "aside",

@@ -32,6 +32,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/appointments/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tell"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bites": {
         parameters: {
             query?: never;
@@ -224,6 +240,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/growing/{family}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["way"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/growing/{family}/meanwhile": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["meanwhile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/growing/{family}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["growing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/growing/{family}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/learnt": {
         parameters: {
             query?: never;
@@ -384,6 +464,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dials"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/diary": {
         parameters: {
             query?: never;
@@ -464,6 +560,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit/dial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edit/differences": {
         parameters: {
             query?: never;
@@ -490,6 +602,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["edge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edit/fade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fade_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -560,6 +688,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit/softness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["softness"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edit/weight": {
         parameters: {
             query?: never;
@@ -570,6 +714,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fades": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fade"];
         delete?: never;
         options?: never;
         head?: never;
@@ -672,22 +832,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/grow-out": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["growOut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/head": {
         parameters: {
             query?: never;
@@ -698,6 +842,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["head_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/in-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["inHand"];
         delete?: never;
         options?: never;
         head?: never;
@@ -778,6 +938,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["landings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["look_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look/{key}/liked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["liked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/look/{key}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -976,6 +1200,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["card"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/document.json": {
         parameters: {
             query?: never;
@@ -1104,6 +1344,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/showing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["last"];
+        put?: never;
+        post: operations["begin_3"];
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/silhouettes.svg": {
         parameters: {
             query?: never;
@@ -1143,7 +1399,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["look"];
         put?: never;
         post: operations["begin_2"];
         delete?: never;
@@ -1258,6 +1514,22 @@ export interface paths {
         get: operations["visits"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/repairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["repairs"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1744,6 +2016,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/still.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["of"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/telling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["telling"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -1994,6 +2298,7 @@ export interface components {
             planVersion?: number;
             /** Format: date-time */
             startsAt: string;
+            state: components["schemas"]["State"];
             stylist: string;
             /** Format: int64 */
             version: number;
@@ -2016,7 +2321,9 @@ export interface components {
             begun: boolean;
         };
         BiteAdvice: {
+            bites: components["schemas"]["BiteRow"][];
             guides: components["schemas"]["GuideRow"][];
+            now: components["schemas"]["BiteRow"];
             /** Format: double */
             widestBiteMm?: number;
         };
@@ -2025,6 +2332,12 @@ export interface components {
             move: string;
             /** Format: double */
             toleranceMm: number;
+        };
+        BiteRow: {
+            /** Format: double */
+            biteMm: number;
+            /** Format: double */
+            straysMm: number;
         };
         Booking: {
             /** Format: int64 */
@@ -2051,6 +2364,8 @@ export interface components {
             /** Format: date-time */
             startsAt: string;
         };
+        /** @enum {string} */
+        Came: "planned" | "here" | "didNotCome";
         CardRow: {
             email: string;
             name: string;
@@ -2121,6 +2436,13 @@ export interface components {
             kind: "replanned";
             plan: components["schemas"]["PlanDocument"];
         } | {
+            /** Format: uuid */
+            device: string;
+            /** @constant */
+            kind: "undone";
+            /** Format: int32 */
+            number: number;
+        } | {
             /** @constant */
             kind: "paused";
         } | {
@@ -2162,7 +2484,7 @@ export interface components {
             way: components["schemas"]["CheckRoundWay"];
         };
         /** @enum {string} */
-        CheckRoundKind: "seam" | "lastBite" | "across" | "balance";
+        CheckRoundKind: "slip" | "seam" | "lastBite" | "across" | "balance";
         /** @enum {string} */
         CheckRoundWay: "level" | "upright" | "diagonal" | "round" | "none";
         Claim: {
@@ -2188,6 +2510,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             name: string;
+            next?: components["schemas"]["NextVisit"];
             note: string;
             phone: string;
             plans: components["schemas"]["PlanRow"][];
@@ -2200,6 +2523,9 @@ export interface components {
             levels: number[];
             title: string;
             unit: string;
+        };
+        Code: {
+            code: string;
         };
         CostRow: {
             about: string;
@@ -2219,6 +2545,32 @@ export interface components {
         Damp: "wet" | "damp" | "dry";
         /** @enum {string} */
         Dial: "length" | "farLength" | "off" | "fingerDeg" | "elevationDeg" | "gap" | "leanDeg" | "guardNumber" | "rockAt" | "raise";
+        DialAsked: {
+            document: components["schemas"]["PlanDocument"];
+            /** Format: double */
+            mm: number;
+            part: components["schemas"]["DialsPart"];
+        };
+        /** @enum {string} */
+        DialsPart: "sides" | "top" | "fringe" | "neck";
+        DialsView: {
+            /** Format: double */
+            minutes: number;
+            parts: components["schemas"]["DialsViewPart"][];
+            /** Format: double */
+            returnFromWeeks: number;
+            /** Format: double */
+            returnToWeeks: number;
+            softness?: components["schemas"]["Softness"];
+        };
+        DialsViewPart: {
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            mostMm: number;
+            own: boolean;
+            part: components["schemas"]["DialsPart"];
+        };
         Diary: {
             appointments: components["schemas"]["Appointment"][];
             busy: components["schemas"]["BusyRow"][];
@@ -2284,6 +2636,55 @@ export interface components {
         };
         /** @enum {string} */
         FacePlace: "browLeft" | "browRight" | "eyeLeft" | "eyeRight" | "cheekLeft" | "cheekRight" | "noseTip" | "earHighLeft" | "earHighRight" | "midEarLeft" | "midEarRight" | "lobeLeft" | "lobeRight" | "jawLeft" | "jawRight" | "chin" | "collar";
+        FadeAsked: {
+            document: components["schemas"]["PlanDocument"];
+            /** Format: double */
+            fromMm?: number;
+            move: string;
+            /** Format: double */
+            toMm?: number;
+        };
+        /** @enum {string} */
+        FadeEditStart: "low" | "middle" | "high" | "drop" | "temple" | "nape" | "skin";
+        FadeView: {
+            bands: components["schemas"]["FadeViewBand"][];
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            minutes: number;
+            offers: components["schemas"]["FadeViewOffer"][];
+            strips: components["schemas"]["FadeViewStrip"][];
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            worstMm: number;
+        };
+        FadeViewBand: {
+            /** Format: double */
+            fromShare: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            leverMm: number;
+            /** Format: double */
+            number: number;
+            /** Format: double */
+            toShare: number;
+        };
+        FadeViewOffer: {
+            bands: components["schemas"]["FadeViewBand"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            worstMm: number;
+        };
+        FadeViewStrip: {
+            /** Format: double */
+            boneMm: number;
+            /** Format: double */
+            highMm: number;
+            place: components["schemas"]["Place"];
+        };
         FallAnswer: {
             coarse: boolean;
             colour: string;
@@ -2434,6 +2835,8 @@ export interface components {
             edge: number[][];
             flat: components["schemas"]["PartingRow"][];
             out: number[];
+            /** Format: int32 */
+            parting: number;
             partings: components["schemas"]["PartingRow"][];
             roots: number[][];
             tips: number[][];
@@ -2455,9 +2858,11 @@ export interface components {
             /** Format: double */
             week: number;
         };
-        GrowingOut: {
+        GrowingWay: {
             last: components["schemas"]["Place"];
             reachableWeeks: components["schemas"]["WeeksView"];
+            title: string;
+            told: components["schemas"]["VisitTold"][];
             visits: components["schemas"]["GrowOutViewVisit"][];
             words: string;
         };
@@ -2520,6 +2925,34 @@ export interface components {
             lengthMm: number;
             /** Format: double */
             occipitalMm: number;
+        };
+        InHandAnswer: {
+            colour: string;
+            face: string[];
+            /** Format: double */
+            greyShare: number;
+            /** Format: double */
+            grownMm: number;
+            /** Format: double */
+            hidesPerMm: number;
+            lengths: string;
+            lines: components["schemas"]["InHandAnswerBiteLine"][];
+            part?: components["schemas"]["HairInkPart"];
+            pigmented: string;
+            /** Format: double */
+            rootsMm?: number;
+            skin: string;
+            /** Format: int32 */
+            strands: number;
+            white: string;
+        };
+        InHandAnswerBiteLine: {
+            edge: number[][];
+            out: number[];
+        };
+        InHandAsked: {
+            document: components["schemas"]["PlanDocument"];
+            move: string;
         };
         Keep: {
             document: components["schemas"]["PlanDocument"];
@@ -2627,6 +3060,9 @@ export interface components {
         LessonWhat: "growth" | "pace" | "bites" | "bias" | "stretch";
         /** @enum {string} */
         Light: "day" | "lamp" | "sun" | "photo";
+        Liked: {
+            what: string;
+        };
         Longest: {
             document: components["schemas"]["PlanDocument"];
             words: string;
@@ -2635,6 +3071,12 @@ export interface components {
             document: components["schemas"]["PlanDocument"];
             /** Format: int32 */
             weeks: number;
+        };
+        Look: {
+            /** Format: date-time */
+            endsAt: string;
+            liked?: string;
+            sights: components["schemas"]["Sight"][];
         };
         LookResult: {
             ears: components["schemas"]["LookResultEarsView"];
@@ -2729,14 +3171,14 @@ export interface components {
             place?: components["schemas"]["Place"];
             rule: string;
         };
+        Meanwhile: {
+            words: string;
+        };
         Measured: {
             document: components["schemas"]["PlanDocument"];
             /** Format: int32 */
             done: number;
-            measuredMm?: {
-                [key: string]: number;
-            };
-            tookMoreMm?: {
+            measuredMm: {
                 [key: string]: number;
             };
         };
@@ -2852,8 +3294,6 @@ export interface components {
         NewVisit: {
             /** Format: date-time */
             finishedAt: string;
-            /** Format: int32 */
-            movesDone: number;
             /** Format: int64 */
             planId: number;
             /** Format: int64 */
@@ -2877,6 +3317,11 @@ export interface components {
             reserveMm: number;
             /** Format: double */
             safeMm: number;
+        };
+        NextVisit: {
+            /** Format: date-time */
+            startsAt: string;
+            stylist: string;
         };
         Now: {
             damp: components["schemas"]["Damp"];
@@ -2939,6 +3384,10 @@ export interface components {
             current: string;
             password: string;
         };
+        Paired: {
+            /** Format: uuid */
+            key: string;
+        };
         /** @enum {string} */
         Paper: "a4" | "letter";
         PartingRow: {
@@ -2968,6 +3417,7 @@ export interface components {
             name: string;
             rights: components["schemas"]["Right"][];
             role: components["schemas"]["Role"];
+            signIn: string;
             units: components["schemas"]["Units"];
         };
         PhotoRow: {
@@ -3218,6 +3668,30 @@ export interface components {
             rule: string;
             words: string;
         };
+        /** @enum {string} */
+        RepairsKind: "leave" | "soften" | "match";
+        RepairsView: {
+            place: components["schemas"]["Place"];
+            repairs: components["schemas"]["RepairsViewRepairRow"][];
+            /** Format: double */
+            shortMm: number;
+            /** Format: double */
+            weeks: number;
+            words: string;
+        };
+        RepairsViewRepairRow: {
+            /** Format: double */
+            apartMm: number;
+            document: components["schemas"]["PlanDocument"];
+            kind: components["schemas"]["RepairsKind"];
+            /** Format: double */
+            ledgeMm: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            mostMm: number;
+            words: string;
+        };
         ReplanView: {
             changes: components["schemas"]["ReplanViewChange"][];
             document: components["schemas"]["PlanDocument"];
@@ -3263,7 +3737,14 @@ export interface components {
         Role: "owner" | "manager" | "stylist" | "assistant" | "learner";
         Round: {
             items: components["schemas"]["CheckItem"][];
+            parts: components["schemas"]["RoundPart"][];
             words: string[];
+        };
+        /** @enum {string} */
+        RoundByRiskPart: "top" | "left" | "right" | "back" | "bothSides";
+        RoundPart: {
+            items: number[];
+            part: components["schemas"]["RoundByRiskPart"];
         };
         SaidPart: {
             path?: string;
@@ -3394,8 +3875,24 @@ export interface components {
             address: string;
             words: string;
         };
+        Showing: {
+            code?: string;
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: uuid */
+            id: string;
+            liked?: string;
+            /** Format: date-time */
+            madeAt: string;
+        };
         /** @enum {string} */
         Side: "fringe" | "right" | "left" | "nape";
+        Sight: {
+            id: string;
+            way?: string;
+            /** Format: int32 */
+            week?: number;
+        };
         SignIn: {
             code?: string;
             password: string;
@@ -3505,12 +4002,30 @@ export interface components {
             /** Format: date-time */
             serverAt: string;
             /** Format: date-time */
-            startedAt: string;
+            startedAt?: string;
             /** Format: uuid */
-            token: string;
+            token?: string;
             /** Format: double */
             weeksToGo: number;
         };
+        Slipped: {
+            document: components["schemas"]["PlanDocument"];
+            slip: string;
+        };
+        /** @enum {string} */
+        Softness: "solid" | "soft" | "piecey";
+        SoftnessAsked: {
+            document: components["schemas"]["PlanDocument"];
+            softness: components["schemas"]["Softness"];
+        };
+        StartAsked: {
+            /** Format: int32 */
+            at: number;
+            document: components["schemas"]["PlanDocument"];
+            start: components["schemas"]["FadeEditStart"];
+        };
+        /** @enum {string} */
+        State: "planned" | "here" | "inTheChair" | "done" | "didNotCome";
         Stopped: {
             stopped: string;
         };
@@ -3526,6 +4041,11 @@ export interface components {
         };
         /** @enum {string} */
         StylingWay: "natural" | "back" | "forward" | "left" | "right" | "up";
+        TellingPlace: {
+            place: components["schemas"]["Place"];
+            /** Format: double */
+            share: number;
+        };
         Today: {
             appointments: components["schemas"]["Appointment"][];
             /** Format: date */
@@ -3534,6 +4054,9 @@ export interface components {
             now: string;
             shop: string;
             zone: string;
+        };
+        Told: {
+            state: components["schemas"]["Came"];
         };
         /** @enum {string} */
         Tool: "comb" | "guard" | "shears" | "razor" | "clipper";
@@ -3571,7 +4094,7 @@ export interface components {
             name: string;
         };
         /** @enum {string} */
-        View: "front" | "left" | "right" | "back" | "top" | "corner";
+        View: "front" | "left" | "right" | "back" | "top" | "corner" | "cornerLeft" | "backRight" | "backLeft";
         VisitLengths: {
             /** Format: date-time */
             finishedAt: string;
@@ -3580,6 +4103,8 @@ export interface components {
             places: components["schemas"]["VisitLengthsPlaceRow"][];
             /** Format: double */
             plannedMinutes: number;
+            skipped: components["schemas"]["VisitLengthsSkippedRow"][];
+            slips: components["schemas"]["VisitLengthsSlipRow"][];
             title: string;
         };
         VisitLengthsPlaceRow: {
@@ -3589,11 +4114,21 @@ export interface components {
             /** Format: double */
             plannedMm: number;
         };
+        VisitLengthsSkippedRow: {
+            name: string;
+            reason: string;
+        };
+        VisitLengthsSlipRow: {
+            /** Format: double */
+            mm: number;
+            place: components["schemas"]["Place"];
+        };
         VisitRow: {
             /** Format: date-time */
             finishedAt: string;
             /** Format: int64 */
             id: number;
+            liked?: string;
             /** Format: int64 */
             minutes: number;
             /** Format: int32 */
@@ -3605,6 +4140,11 @@ export interface components {
             remarks: string;
             stylist: string;
             title: string;
+        };
+        VisitTold: {
+            ends: string;
+            leave: string;
+            take: string;
         };
         Waiting: {
             /** Format: date-time */
@@ -3781,6 +4321,39 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Told"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -4314,6 +4887,146 @@ export interface operations {
             };
         };
     };
+    way: {
+        parameters: {
+            query?: {
+                everyWeeks?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowingWay"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    meanwhile: {
+        parameters: {
+            query?: {
+                week?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Meanwhile"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    growing: {
+        parameters: {
+            query?: {
+                week?: number;
+                view?: components["schemas"]["View"];
+                width?: number;
+                height?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sheet_1: {
+        parameters: {
+            query?: {
+                everyWeeks?: number;
+                paper?: components["schemas"]["Paper"];
+            };
+            header?: never;
+            path: {
+                id: number;
+                family: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     learnt: {
         parameters: {
             query?: never;
@@ -4655,6 +5368,39 @@ export interface operations {
             };
         };
     };
+    dials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DialsView"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     diary: {
         parameters: {
             query?: {
@@ -4750,7 +5496,7 @@ export interface operations {
     free: {
         parameters: {
             query: {
-                planId: number;
+                planId?: number;
                 from: string;
             };
             header?: never;
@@ -4844,6 +5590,39 @@ export interface operations {
             };
         };
     };
+    dial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DialAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edited"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     differences: {
         parameters: {
             query?: never;
@@ -4887,6 +5666,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EdgeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edited"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fade_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartAsked"];
             };
         };
         responses: {
@@ -5042,6 +5854,39 @@ export interface operations {
             };
         };
     };
+    softness: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoftnessAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edited"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     weight: {
         parameters: {
             query?: never;
@@ -5062,6 +5907,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Edited"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FadeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FadeView"];
                 };
             };
             /** @description What went wrong (RFC 9457). */
@@ -5332,12 +6210,9 @@ export interface operations {
             };
         };
     };
-    growOut: {
+    head_1: {
         parameters: {
-            query: {
-                family: string;
-                everyWeeks?: number;
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -5354,7 +6229,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GrowingOut"];
+                    "application/octet-stream": string;
                 };
             };
             /** @description What went wrong (RFC 9457). */
@@ -5368,7 +6243,7 @@ export interface operations {
             };
         };
     };
-    head_1: {
+    inHand: {
         parameters: {
             query?: never;
             header?: never;
@@ -5377,7 +6252,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlanDocument"];
+                "application/json": components["schemas"]["InHandAsked"];
             };
         };
         responses: {
@@ -5585,6 +6460,137 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LandingRow"][];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Code"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Paired"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    look_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    liked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Liked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query: {
+                what: string;
+                view: components["schemas"]["View"];
+            };
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
             /** @description What went wrong (RFC 9457). */
@@ -6044,6 +7050,37 @@ export interface operations {
             };
         };
     };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     document: {
         parameters: {
             query?: never;
@@ -6120,6 +7157,9 @@ export interface operations {
                 before?: boolean;
                 week?: number;
                 light?: components["schemas"]["Light"];
+                way?: string;
+                hours?: number;
+                dampAir?: number;
             };
             header?: never;
             path: {
@@ -6309,6 +7349,97 @@ export interface operations {
             };
         };
     };
+    last: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Showing"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    begin_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Showing"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     silhouettes: {
         parameters: {
             query?: never;
@@ -6358,6 +7489,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrailLine"][];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                planId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SittingView"];
                 };
             };
             /** @description What went wrong (RFC 9457). */
@@ -6644,6 +7806,39 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    repairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Slipped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairsView"];
                 };
             };
             /** @description What went wrong (RFC 9457). */
@@ -7911,6 +9106,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoredSoFar"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: {
+                view?: components["schemas"]["View"];
+                width?: number;
+                height?: number;
+                week?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    telling: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TellingPlace"][];
                 };
             };
             /** @description What went wrong (RFC 9457). */

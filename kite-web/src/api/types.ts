@@ -11,6 +11,7 @@ export type DiaryView = S["Diary"];
 export type ClientRow = S["ClientRow"];
 export type SitDownRow = S["SitDownRow"];
 export type ClientView = S["ClientView"];
+export type GrowingWay = S["GrowingWay"];
 export type SitDownView = S["SitDownView"];
 export type SitReading = S["SitReading"];
 export type FittedScan = S["FittedScan"];
@@ -18,6 +19,8 @@ export type CardsRead = S["CardsRead"];
 export type PickGroup = S["PickGroup"];
 export type Ramp = S["Ramp"];
 export type CoatRow = S["CoatRow"];
+export type DialsView = S["DialsView"];
+export type FadeView = S["FadeView"];
 export type GripRow = S["GripRow"];
 export type LandingRow = S["LandingRow"];
 export type ScalpMap = S["ScalpMap"];
@@ -36,7 +39,10 @@ export type PlanView = S["PlanView"];
 export type ChairEntry = S["ChairEntry"];
 export type EntryRow = S["EntryRow"];
 export type Replanned = S["ReplanView"];
-export type CheckItem = S["CheckItem"];
+export type VisitLengths = S["VisitLengths"];
+export type RoundPart = S["RoundPart"];
+export type Repairs = S["RepairsView"];
+export type SittingView = S["SittingView"];
 export type NeedRow = S["NeedRow"];
 export type ToolRow = S["ToolRow"];
 export type MessageRow = S["MessageRow"];
@@ -53,6 +59,8 @@ export type Meant = D.Meant;
 export type Result = Omit<S["PlanAnswer"], "walks"> & { walks: Walk[] };
 /** What fallen hair is drawn with. */
 export type FallColours = S["SitFall"];
+/** What is said of a move on hair, before its strands. */
+export type InHandSaid = S["InHandAnswer"];
 /** What is read of fallen hair, before its strands. */
 export type FallReading = S["FallAnswer"];
 /** A line of the ranking as it comes in: how far it is, or at last the families, best first. */
@@ -73,6 +81,8 @@ export type Cut = D.Cut;
 export type Fingers = D.Fingers;
 export type Comb = D.Comb;
 export type Guard = D.Guard;
+export type Fade = D.Fade;
+export type FadeBand = D.FadeBand;
 export type Edge = D.Edge;
 export type Texture = D.Texture;
 export type Outline = D.Outline;

@@ -1,6 +1,7 @@
 import { useDeferredValue, useMemo } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import type { GripRow, PlanDocument, Ramp } from "../api/types";
+import { BiteOnHair } from "../draw/BiteOnHair";
 import { COATS } from "../draw/coats";
 import { Grip3D, handsRoom } from "../draw/Grip3D";
 import { Hair3D } from "../draw/Hair3D";
@@ -11,6 +12,7 @@ import { Loading } from "../frame/States";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useFall } from "../store/useFall";
+import { worded } from "../words/worded";
 import { Legend } from "./LookBar";
 import { useSeams } from "./useHead";
 
@@ -37,12 +39,19 @@ type Props = {
   name?: string;
 };
 
+const unreached = (message: string) => (
+  <p role="alert" className="m-4 border-error border-l-4 pl-3">
+    {message}
+  </p>
+);
+
 /** One plan on its head, painted and dressed as the bench is looked at. */
 export function BenchHead(props: Props) {
   const { document, outcome, head, ramp, chosen, grip, over, units, busy, linked } = props;
-  const { view, turn, shown, coat, whole, xray, light, week: benchWeek } = useLook();
+  const { view, turn, shown, coat, whole, xray, light, bite, played, week: benchWeek } = useLook();
   const week = props.week ?? benchWeek;
-  const fallen = useFall(document, week, shown === "fallen");
+  const onHair = grip !== undefined && bite !== null && shown === "fallen";
+  const fallen = useFall(document, week, shown === "fallen" && !onHair);
   const ghost = useFall(
     props.overDocument ?? null,
     props.overWeek ?? week,
@@ -57,26 +66,41 @@ export function BenchHead(props: Props) {
   // The head is painted first; its borders are drawn in when they are there.
   const painted = useDeferredValue(outcome !== undefined, false);
   const seams = useSeams(painted && shown !== "fallen" ? document : null);
+  const move = chosen === undefined ? undefined : document.moves[chosen];
   const fits = over !== undefined && over.length === shape?.length;
   const overlays = useMemo(
     () => (
       <>
         {head && over && fits && <Xray3D head={head} before={over} colour={XRAY} />}
         {head && xray && !over && shape && <Xray3D head={head} before={shape} colour={XRAY} />}
-        {grip && <Grip3D grip={grip} />}
+        {grip && move && <Grip3D grip={grip} cut={move.cut} stand={move.stand} />}
       </>
     ),
-    [head, over, fits, xray, shape, grip],
+    [head, over, fits, xray, shape, grip, move],
   );
-  const of = props.name ? `${props.name}: head` : "Head";
+  const of = props.name ? worded("benchHead.head", { name: props.name }) : worded("benchHead.head-2");
+  if (onHair && chosen !== undefined) {
+    if (!head || !outcome) return <Loading what={worded("common.the-hair")} />;
+    return (
+      <div className="absolute inset-0">
+        <BiteOnHair
+          document={document}
+          at={chosen}
+          bite={bite}
+          played={played}
+          outcome={outcome}
+          head={head}
+          view={view}
+          viewTurn={turn}
+          label={worded("benchHead.bite-in-hand", { head: of, view, move: chosen + 1, bite })}
+          instead={unreached}
+        />
+      </div>
+    );
+  }
   if (shown === "fallen") {
-    if (fallen.message && !fallen.fall)
-      return (
-        <p role="alert" className="m-4 border-error border-l-4 pl-3">
-          {fallen.message}
-        </p>
-      );
-    if (!head || !outcome || !fallen.fall) return <Loading what="the hair" />;
+    if (fallen.message && !fallen.fall) return unreached(fallen.message);
+    if (!head || !outcome || !fallen.fall) return <Loading what={worded("common.the-hair")} />;
     return (
       <div className="absolute inset-0" aria-busy={fallen.busy}>
         <Hair3D
@@ -88,12 +112,17 @@ export function BenchHead(props: Props) {
           linked={linked}
           other={ghost.fall}
           light={light}
-          label={`${of} from the ${view} with its hair as it falls${week ? ` after ${week} weeks` : ""}. ${fallen.fall.reading.words.join(" ")}`}
+          label={worded("benchHead.fallen", {
+            head: of,
+            view,
+            week: week ? ` ${worded("benchHead.after-weeks", { week })}` : "",
+            words: fallen.fall.reading.words.join(" "),
+          })}
         />
       </div>
     );
   }
-  if (!head || !paint || !outcome) return <Loading what="the head" />;
+  if (!head || !paint || !outcome) return <Loading what={worded("common.the-head")} />;
   return (
     <div className="absolute inset-0" aria-busy={busy}>
       <Head3D
@@ -106,9 +135,16 @@ export function BenchHead(props: Props) {
         view={view}
         viewTurn={turn}
         linked={linked}
-        room={grip ? handsRoom(outcome.state(0)) : 1}
+        above={grip ? handsRoom(outcome.state(0)) : 1}
         units={units}
-        label={`${of} from the ${view}, painted with ${COATS[coat].toLowerCase()} ${all ? "after the whole plan" : `after move ${(chosen as number) + 1}`}`}
+        label={worded("benchHead.painted", {
+          head: of,
+          view,
+          coat: COATS[coat].toLowerCase(),
+          steps: all
+            ? worded("benchHead.after-the-whole-plan")
+            : worded("benchHead.after-move", { chosen: (chosen as number) + 1 }),
+        })}
       >
         {overlays}
       </Head3D>

@@ -5,9 +5,10 @@ import { compareNot, type Other } from "../store/compareStore";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { worded } from "../words/worded";
 import { BenchHead } from "./BenchHead";
-import { weekWords } from "./HairControls";
 import { useHead } from "./useHead";
+import { weekWords } from "./worn";
 
 type Props = {
   document: PlanDocument;
@@ -37,10 +38,10 @@ export function CompareHeads({ document, outcome, head, ramp, units, other }: Pr
           </b>
         )}
         <button type="button" className="btn touch" aria-pressed={laid} onClick={() => setLaid(!laid)}>
-          {laid ? "Side by side" : "Lay over"}
+          {laid ? worded("compareHeads.side-by-side") : worded("compareHeads.lay-over")}
         </button>
         <button type="button" className="btn touch" onClick={compareNot}>
-          Stop comparing
+          {worded("compareHeads.stop-comparing")}
         </button>
       </div>
       <div className={`grid min-h-0 flex-1 ${laid ? "" : "grid-cols-2"}`}>

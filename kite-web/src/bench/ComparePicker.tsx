@@ -4,14 +4,19 @@ import { api, said } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { compareWith } from "../store/compareStore";
 import { usePlan } from "../store/planStore";
-import { MOST_WEEKS } from "./HairControls";
+import { worded } from "../words/worded";
 import { Menu } from "./Menu";
+import { MOST_WEEKS } from "./worn";
 
 const WEEKS = [2, 4, 6, 8, 12, MOST_WEEKS];
 
 /** What to hold the plan against: itself some weeks on, the client's other plans, a family on this head. */
 export function ComparePicker({ id, clientId }: { id: number; clientId: number }) {
-  return <Menu name="Compare">{(shut) => <Choices id={id} clientId={clientId} shut={shut} />}</Menu>;
+  return (
+    <Menu name={worded("comparePicker.compare")}>
+      {(shut) => <Choices id={id} clientId={clientId} shut={shut} />}
+    </Menu>
+  );
 }
 
 function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: () => void }) {
@@ -31,14 +36,14 @@ function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: (
       compareWith({ key, name, document: await read(), week });
       shut();
     } catch (e) {
-      setProblem(e instanceof Error ? e.message : "That did not work.");
+      setProblem(e instanceof Error ? e.message : worded("common.that-did-not-work"));
     }
   };
   const others = client.data?.plans.filter((p) => p.id !== id) ?? [];
   return (
     <>
       {problem && <p role="alert">{problem}</p>}
-      <b>This plan, grown</b>
+      <b>{worded("comparePicker.this-plan-grown")}</b>
       <span className="flex flex-wrap gap-1">
         {WEEKS.map((w) => (
           <button
@@ -47,11 +52,11 @@ function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: (
             className="btn touch"
             onClick={() => document && void take(`week/${w}`, document.title, async () => document, w)}
           >
-            {w} weeks
+            {worded("comparePicker.weeks", { weeks: w })}
           </button>
         ))}
       </span>
-      {others.length > 0 && <b className="mt-2">Other plans for this client</b>}
+      {others.length > 0 && <b className="mt-2">{worded("comparePicker.other-plans-for-this")}</b>}
       {others.map((p) => (
         <button
           key={p.id}
@@ -69,7 +74,7 @@ function Choices({ id, clientId, shut }: { id: number; clientId: number; shut: (
           {p.title}
         </button>
       ))}
-      <b className="mt-2">A shape on this head</b>
+      <b className="mt-2">{worded("comparePicker.a-shape-on-this")}</b>
       {families.data?.map((f) => (
         <button
           key={f.id}

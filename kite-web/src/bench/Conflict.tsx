@@ -8,6 +8,7 @@ import { useLook } from "../store/lookStore";
 import { plan as kept, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { worded } from "../words/worded";
 import { useHead } from "./useHead";
 
 /** Two people changed one plan: both heads, what is different, and the choice. */
@@ -39,29 +40,29 @@ function Choice({ units }: { units: Units }) {
   return (
     <div
       role="alertdialog"
-      aria-label="Changed elsewhere"
+      aria-label={worded("conflict.changed-elsewhere")}
       className="fixed inset-0 z-50 grid place-items-center bg-base-content/40 p-4"
     >
       <div className="grid max-h-full w-full max-w-3xl gap-3 overflow-y-auto rounded-box border-2 border-base-content bg-base-100 p-5">
-        <h2 className="font-bold text-xl">Two people changed this plan</h2>
+        <h2 className="font-bold text-xl">{worded("conflict.two-people-changed-this")}</h2>
         <p>{message}</p>
         <div className="grid grid-cols-2 gap-4">
-          <One name="Mine, on this screen" document={mine} units={units} />
-          <One name="Theirs, in the shop's book" document={theirs ?? null} units={units} />
+          <One name={worded("conflict.mine-on-this-screen")} document={mine} units={units} />
+          <One name={worded("conflict.theirs-in-the-shops")} document={theirs ?? null} units={units} />
         </div>
         {differ && differ.length > 0 && (
-          <ul className="text-sm" aria-label="What mine has differently">
+          <ul className="text-sm" aria-label={worded("conflict.what-mine-has-differently")}>
             {differ.map((d) => (
-              <li key={d}>Mine: {d}</li>
+              <li key={d}>{worded("conflict.mine", { d })}</li>
             ))}
           </ul>
         )}
         <div className="grid grid-cols-2 gap-4">
           <button type="button" className="btn btn-neutral touch" onClick={() => void kept.keepMine()}>
-            Keep mine
+            {worded("conflict.keep-mine")}
           </button>
           <button type="button" className="btn touch" onClick={() => void kept.takeTheirs()}>
-            Take theirs
+            {worded("conflict.take-theirs")}
           </button>
         </div>
       </div>
@@ -87,7 +88,7 @@ function One({ name, document, units }: { name: string; document: PlanDocument |
             paint={paint}
             view={view}
             units={units}
-            label={`${name}, lengths from the ${view}`}
+            label={worded("conflict.lengths-from-the", { name, view })}
           />
         )}
       </div>

@@ -1,23 +1,24 @@
 import type { Dried, Styling } from "../api/types";
 import { look } from "../store/lookStore";
 import { change, usePlan } from "../store/planStore";
+import { worded } from "../words/worded";
 
 const DRIED: Record<Dried, string> = {
-  air: "by the air",
-  cloth: "with a cloth",
-  nozzle: "with a nozzle",
-  diffuser: "with a diffuser",
-  ventBrush: "on a vent brush",
-  flatBrush: "on a flat brush",
-  roundBrush: "on a round brush",
-  iron: "with an iron",
+  air: worded("drying.by-the-air"),
+  cloth: worded("drying.with-a-cloth"),
+  nozzle: worded("drying.with-a-nozzle"),
+  diffuser: worded("drying.with-a-diffuser"),
+  ventBrush: worded("drying.on-a-vent-brush"),
+  flatBrush: worded("drying.on-a-flat-brush"),
+  roundBrush: worded("drying.on-a-round-brush"),
+  iron: worded("drying.with-an-iron"),
 };
 /** When it is looked at: how long after drying, and how damp the air has been. */
-const LATER = {
-  now: { name: "just dried", hours: 0, dampAir: 0 },
-  evening: { name: "by evening", hours: 10, dampAir: 0.2 },
-  rain: { name: "after rain", hours: 4, dampAir: 1 },
-  morning: { name: "next morning", hours: 22, dampAir: 0.2 },
+export const LATER = {
+  now: { name: worded("drying.just-dried"), hours: 0, dampAir: 0 },
+  evening: { name: worded("drying.by-evening"), hours: 10, dampAir: 0.2 },
+  rain: { name: worded("drying.after-rain"), hours: 4, dampAir: 1 },
+  morning: { name: worded("drying.next-morning"), hours: 22, dampAir: 0.2 },
 } as const;
 /** With what the fallen hair was dried, and when it is looked at: hours and damp air undo it. */
 export function Drying() {
@@ -25,7 +26,7 @@ export function Drying() {
   return (
     <div className="flex gap-x-1">
       <label>
-        <span className="sr-only">Dried</span>
+        <span className="sr-only">{worded("drying.dried")}</span>
         <select
           className="select touch w-44"
           value={styling.dried ?? "air"}
@@ -36,13 +37,13 @@ export function Drying() {
         >
           {Object.entries(DRIED).map(([dried, name]) => (
             <option key={dried} value={dried}>
-              dried {name}
+              {worded("drying.dried-2", { name })}
             </option>
           ))}
         </select>
       </label>
       <label>
-        <span className="sr-only">When</span>
+        <span className="sr-only">{worded("drying.when")}</span>
         <select
           className="select touch w-34"
           value={

@@ -1,22 +1,23 @@
 import { within } from "../api/range";
 import type { Outline } from "../api/types";
 import { change } from "../store/planStore";
+import { worded } from "../words/worded";
 import { NAPE_FORMS } from "./napeForms";
 import { Pick } from "./Pick";
 import { Stepper } from "./Stepper";
 
 const TAPER = [
-  ["lengthMm", "At the hairline"],
-  ["farMm", "Where it ends"],
-  ["sideburnMm", "High at the sideburn"],
-  ["behindEarMm", "High behind the ear"],
-  ["napeMm", "High at the nape"],
+  ["lengthMm", worded("edgePanel.at-the-hairline")],
+  ["farMm", worded("edgePanel.where-it-ends")],
+  ["sideburnMm", worded("edgePanel.high-at-the-sideburn")],
+  ["behindEarMm", worded("edgePanel.high-behind-the-ear")],
+  ["napeMm", worded("edgePanel.high-at-the-nape")],
 ] as const;
 
 const OVER = [
-  ["", "The bare blade"],
-  ["clipper", "Clipper over a comb turned in a C"],
-  ["scissors", "Scissors over a comb turned in a C"],
+  ["", worded("edgePanel.the-bare-blade")],
+  ["clipper", worded("edgePanel.clipper-over-a-comb")],
+  ["scissors", worded("edgePanel.scissors-over-a-comb")],
 ] as const;
 
 /** The numbers of an outline but how far it is raised. */
@@ -25,13 +26,13 @@ export function EdgePanel({ outline, at }: { outline: Outline; at: (string | num
     return (
       <div className="grid grid-cols-2 gap-3">
         <Pick
-          label="Nape shape"
+          label={worded("common.nape-shape")}
           value={outline.form}
           options={NAPE_FORMS}
           onChange={(v) => change([...at, "form"], v)}
         />
         <Stepper
-          label="Corners rounded by"
+          label={worded("edgePanel.corners-rounded-by")}
           value={outline.cornerRadiusMm}
           step={1}
           {...within("napeLine", "cornerRadiusMm")}
@@ -44,7 +45,7 @@ export function EdgePanel({ outline, at }: { outline: Outline; at: (string | num
   return (
     <div className="grid grid-cols-2 gap-3">
       <Pick
-        label="Cut with"
+        label={worded("edgePanel.cut-with")}
         value={outline.over ?? ""}
         options={OVER}
         onChange={(v) => change([...at, "over"], v || undefined)}

@@ -5,6 +5,7 @@ import type { Walk } from "../api/types";
 import { LengthAxis } from "../draw/LengthAxis";
 import { choose } from "../store/planStore";
 import { lengthWords, type Units } from "../store/units";
+import { worded } from "../words/worded";
 import type { EdgeHandle, EdgeLine } from "./edges";
 
 const PAD = { left: 36, right: 12, top: 14, bottom: 36 };
@@ -13,7 +14,7 @@ const SHORT: Record<string, string> = {
   temple: "temple",
   sideburn: "sideburn",
   earTop: "ear",
-  behindEar: "behind ear",
+  behindEar: worded("edgeProfile.behind-ear"),
   napeCorner: "corner",
   nape: "nape",
 };
@@ -83,9 +84,9 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
     <svg
       ref={svg}
       viewBox={`0 0 ${W} ${H}`}
-      className="h-full w-full select-none touch-none"
+      className="h-full w-full select-none"
       role="group"
-      aria-label="Round the hairline"
+      aria-label={worded("edgeProfile.round-the-hairline")}
     >
       <LengthAxis ticks={y.ticks(4)} y={y} from={PAD.left} to={W - PAD.right} units={units} />
       {marks.map(({ p, name, at }) => (
@@ -117,7 +118,7 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
           textAnchor="middle"
           className="fill-base-content font-bold text-[12px]"
         >
-          {side} side
+          {worded("edgeProfile.side", { side })}
         </text>
       ))}
       {lines.map((l) =>
@@ -154,7 +155,7 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
         strokeWidth={2.4}
         data-testid="edge-lengths"
       >
-        <title>Length left at the edge</title>
+        <title>{worded("edgeProfile.length-left-at-the")}</title>
       </path>
       {handles.map((h) => {
         const mm = held?.key === h.key ? held.mm : h.heightMm;
@@ -164,7 +165,7 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
             cx={x(h.atMm)}
             cy={y(Math.max(low, mm))}
             r={h.move === chosen ? 9 : 7}
-            className={`cursor-ns-resize stroke-base-content ${h.move === chosen ? "fill-primary" : "fill-base-100"}`}
+            className={`cursor-ns-resize touch-none stroke-base-content ${h.move === chosen ? "fill-primary" : "fill-base-100"}`}
             strokeWidth={2.4}
             tabIndex={0}
             role="slider"

@@ -1,5 +1,6 @@
 import type { PlanDocument } from "../api/types";
 import { change, choose } from "../store/planStore";
+import { worded } from "../words/worded";
 import type { EdgeHandle } from "./edges";
 import { NAPE_FORMS } from "./napeForms";
 import { Pick } from "./Pick";
@@ -18,7 +19,7 @@ export function EdgeTable({ handles, document, chosen }: Props) {
   const outline = document.moves[nape]?.cut;
   return (
     <fieldset className="grid min-w-72 flex-1 content-start gap-2 sm:grid-cols-2">
-      <legend className="sr-only">Edge</legend>
+      <legend className="sr-only">{worded("edgeTable.edge")}</legend>
       {rows.map((h) => (
         <Stepper
           key={h.key}
@@ -36,7 +37,7 @@ export function EdgeTable({ handles, document, chosen }: Props) {
       ))}
       {outline?.kind === "edge" && outline.outline.kind === "nape" && (
         <Pick
-          label="Nape shape"
+          label={worded("common.nape-shape")}
           value={outline.outline.form}
           options={NAPE_FORMS}
           onChange={(v) => change(["moves", nape, "cut", "outline", "form"], v)}

@@ -3,9 +3,10 @@ import type { Finding, Meant, PlanDocument, RemedyRow } from "../api/types";
 import { look, sideOf, turnTo } from "../store/lookStore";
 import { change, choose, usePlan } from "../store/planStore";
 import { tryOn, useTried } from "../store/tryStore";
+import { worded } from "../words/worded";
 
 const TONES = { stop: "border-error", warn: "border-accent", note: "border-secondary" };
-const NAMES = { stop: "Stop", warn: "Watch", note: "Note" };
+const NAMES = { stop: worded("findings.stop"), warn: worded("findings.watch"), note: worded("common.note") };
 const RANK = { stop: 0, warn: 1, note: 2 };
 
 type Props = {
@@ -25,12 +26,10 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
   if (findings.length === 0)
     return (
       <section
-        aria-label="Findings"
+        aria-label={worded("findings.findings")}
         className={`border-l-4 pl-3 ${read ? "border-success" : "border-base-300"}`}
       >
-        {read
-          ? "Nothing to watch: the plan can be cut as it is."
-          : "Nothing in the lengths. How the hair falls is still being read."}
+        {read ? worded("findings.nothing-to-watch-the") : worded("findings.nothing-in-the-lengths")}
       </section>
     );
   const answer = (f: Finding, note: string) =>
@@ -44,8 +43,8 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
     .map((f, i) => ({ f, words: words[i] }))
     .sort((a, b) => rank(a.f) - rank(b.f) || Math.abs(b.f.amount) - Math.abs(a.f.amount));
   return (
-    <section aria-label="Findings">
-      <h2 className="font-bold">Before you cut</h2>
+    <section aria-label={worded("findings.findings")}>
+      <h2 className="font-bold">{worded("findings.before-you-cut")}</h2>
       <ul className="mt-1 grid gap-2">
         {sorted.map(({ f, words: said }) => {
           const at = moves.findIndex((m) => m.id === f.move);
@@ -59,12 +58,12 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
               key={key}
               className={`border-l-4 pl-3 text-sm ${f.meant === undefined ? TONES[f.severity] : "border-base-300"}`}
             >
-              <b>{f.meant === undefined ? NAMES[f.severity] : "Intentional"}.</b> {said}
+              <b>{f.meant === undefined ? NAMES[f.severity] : worded("findings.intentional")}.</b> {said}
               {f.meant?.note && <i className="soft"> {f.meant.note}</i>}
               <span className="flex flex-wrap items-center gap-x-3">
                 {at >= 0 && (
                   <button type="button" className="touch cursor-pointer underline" onClick={() => choose(at)}>
-                    Move {at + 1}
+                    {worded("findings.move", { at: at + 1 })}
                   </button>
                 )}
                 {side && (
@@ -77,7 +76,7 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
                       turnTo(side);
                     }}
                   >
-                    Show
+                    {worded("findings.show")}
                   </button>
                 )}
                 {remedy && remediesOf && f.meant === undefined && (
@@ -91,7 +90,7 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
                     className="touch cursor-pointer underline"
                     onClick={() => takeBack(f)}
                   >
-                    Not meant
+                    {worded("findings.not-meant")}
                   </button>
                 )}
               </span>
@@ -116,7 +115,7 @@ function Remedy({ name, base, row }: { name: string; base: PlanDocument; row: Re
       title={row.words}
       onClick={() => tryOn(name, base, row.document, row.words)}
     >
-      Remedy
+      {worded("findings.remedy")}
     </button>
   );
 }
@@ -132,7 +131,7 @@ function MeantForm({ answer }: { answer: (note: string) => void }) {
   if (note === null)
     return (
       <button type="button" className="touch cursor-pointer underline" onClick={() => setNote("")}>
-        It's intentional
+        {worded("findings.its-intentional")}
       </button>
     );
   return (
@@ -145,14 +144,14 @@ function MeantForm({ answer }: { answer: (note: string) => void }) {
     >
       <input
         className="input touch flex-1"
-        aria-label="Why it is intentional"
-        placeholder="why, if you like"
+        aria-label={worded("findings.why-it-is-intentional")}
+        placeholder={worded("findings.why-if-you-like")}
         maxLength={400}
         value={note}
         onChange={(e) => setNote(e.target.value)}
       />
       <button type="submit" className="btn touch">
-        It's intentional
+        {worded("findings.its-intentional")}
       </button>
     </form>
   );

@@ -2,7 +2,8 @@ import { PLACES } from "../api/names";
 import { within } from "../api/range";
 import type { Fingers, Guide, Hold, Line } from "../api/types";
 import { change } from "../store/planStore";
-import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
 import { BLADES } from "./blades";
 import { HandPanel } from "./HandPanel";
 import { Pick } from "./Pick";
@@ -10,32 +11,32 @@ import { FACINGS } from "./places";
 import { Stepper } from "./Stepper";
 
 export const HOLDS = [
-  ["straightOut", "straight out"],
-  ["elevation", "at an angle"],
-  ["toward", "pulled to a side"],
+  ["straightOut", worded("fingersPanel.straight-out")],
+  ["elevation", worded("fingersPanel.at-an-angle")],
+  ["toward", worded("fingersPanel.pulled-to-a-side")],
 ] as const;
 export const GUIDES = [
-  ["travelling", "travelling"],
-  ["middle", "held in the middle"],
-  ["lastBite", "back to the last bite"],
-  ["newBite", "last on to the new"],
-  ["byEye", "by eye"],
-  ["fixed", "fixed"],
-  ["seen", "seen, cut before"],
-  ["two", "two guides"],
-  ["pinched", "pinched to the middle"],
+  ["travelling", worded("fingersPanel.travelling")],
+  ["middle", worded("fingersPanel.held-in-the-middle")],
+  ["lastBite", worded("fingersPanel.back-to-the-last")],
+  ["newBite", worded("fingersPanel.last-on-to-the")],
+  ["byEye", worded("fingersPanel.by-eye")],
+  ["fixed", worded("fingersPanel.fixed")],
+  ["seen", worded("fingersPanel.seen-cut-before")],
+  ["two", worded("fingersPanel.two-guides")],
+  ["pinched", worded("fingersPanel.pinched-to-the-middle")],
 ] as const;
 const GATHERS = [
-  ["row", "along its row"],
-  ["spot", "all to one spot"],
-  ["plane", "straight to its plane"],
+  ["row", worded("fingersPanel.along-its-row")],
+  ["spot", worded("fingersPanel.all-to-one-spot")],
+  ["plane", worded("fingersPanel.straight-to-its-plane")],
 ] as const;
 const LINES = [
-  ["round", "follows the head"],
-  ["flat", "flat line"],
-  ["slope", "slope"],
-  ["level", "level, as it falls"],
-  ["off", "as it is, shorter"],
+  ["round", worded("fingersPanel.follows-the-head")],
+  ["flat", worded("fingersPanel.flat-line")],
+  ["slope", worded("fingersPanel.slope")],
+  ["level", worded("fingersPanel.level-as-it-falls")],
+  ["off", worded("fingersPanel.as-it-is-shorter")],
 ] as const;
 
 export const newHold = (k: Hold["kind"]): Hold =>
@@ -81,14 +82,14 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
   return (
     <div className="grid grid-cols-2 gap-3">
       <Pick
-        label="Held"
+        label={worded("fingersPanel.held")}
         value={cut.hold.kind}
         options={HOLDS}
         onChange={(k) => change([...at, "hold"], newHold(k))}
       />
       {cut.hold.kind === "elevation" && (
         <Stepper
-          label="Elevation"
+          label={worded("fingersPanel.elevation")}
           value={cut.hold.elevationDeg}
           step={15}
           {...within("elevation", "elevationDeg")}
@@ -98,27 +99,29 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
       )}
       {cut.hold.kind === "toward" && (
         <Pick
-          label="Side"
+          label={worded("fingersPanel.side")}
           value={cut.hold.facing}
           options={FACINGS}
           onChange={(v) => change([...at, "hold", "facing"], v)}
         />
       )}
       <Pick
-        label="Cut"
+        label={worded("common.cut")}
         value={cut.blade ?? "blunt"}
         options={BLADES}
         onChange={(v) => change([...at, "blade"], v)}
       />
       <Pick
-        label="Guide"
+        label={worded("fingersPanel.guide")}
         value={cut.guide.kind}
         options={GUIDES}
         onChange={(k) => change([...at, "guide"], newGuide(k))}
       />
       {(cut.guide.kind === "fixed" || cut.guide.kind === "seen" || cut.guide.kind === "two") && (
         <Pick
-          label={cut.guide.kind === "fixed" ? "Fixed at" : "Guide at"}
+          label={
+            cut.guide.kind === "fixed" ? worded("fingersPanel.fixed-at") : worded("fingersPanel.guide-at")
+          }
           value={cut.guide.place}
           options={PLACES}
           onChange={(v) => change([...at, "guide", "place"], v)}
@@ -126,7 +129,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
       )}
       {cut.guide.kind === "fixed" && (
         <Pick
-          label="Brought there"
+          label={worded("fingersPanel.brought-there")}
           value={cut.guide.gather}
           options={GATHERS}
           onChange={(v) => change([...at, "guide", "gather"], v)}
@@ -134,23 +137,28 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
       )}
       {cut.guide.kind === "two" && (
         <Pick
-          label="And at"
+          label={worded("fingersPanel.and-at")}
           value={cut.guide.far}
           options={PLACES}
           onChange={(v) => change([...at, "guide", "far"], v)}
         />
       )}
-      <Pick label="Line" value={cut.line.kind} options={LINES} onChange={(k) => setLine(cut, at, k)} />
+      <Pick
+        label={worded("fingersPanel.line")}
+        value={cut.line.kind}
+        options={LINES}
+        onChange={(k) => setLine(cut, at, k)}
+      />
       {cut.line.kind === "flat" && (
         <>
           <Pick
-            label="Line faces"
+            label={worded("fingersPanel.line-faces")}
             value={cut.line.facing}
             options={FACINGS}
             onChange={(v) => change([...at, "line", "facing"], v)}
           />
           <Stepper
-            label="Finger angle"
+            label={worded("fingersPanel.finger-angle")}
             value={cut.line.fingerDeg}
             step={5}
             {...within("flat", "fingerDeg")}
@@ -162,13 +170,13 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
       {cut.line.kind === "level" && (
         <>
           <Pick
-            label="Set at"
+            label={worded("fingersPanel.set-at")}
             value={cut.line.place}
             options={PLACES}
             onChange={(v) => change([...at, "line", "place"], v)}
           />
           <Stepper
-            label="Falls toward the back"
+            label={worded("fingersPanel.falls-toward-the-back")}
             value={cut.line.fallsDeg}
             step={5}
             {...within("level", "fallsDeg")}
@@ -180,7 +188,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
       {cut.line.kind === "slope" && (
         <>
           <Pick
-            label="Slopes from"
+            label={worded("fingersPanel.slopes-from")}
             value={cut.line.place}
             options={PLACES}
             onChange={(v) => change([...at, "line", "place"], v)}
@@ -192,9 +200,10 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
             onChange={(v) => change([...at, "line", "far"], v)}
           />
           <Stepper
-            label="Length there"
+            label={worded("common.length-there")}
             value={toShown(cut.line.farMm, units)}
-            step={stepOf(units)}
+            step={lengthStep(units)}
+            least={leastStep(units)}
             min={0}
             max={inches ? 59 : 150}
             unit={unitOf(units)}
@@ -203,7 +212,7 @@ export function FingersPanel({ cut, at, units }: { cut: Fingers; at: (string | n
         </>
       )}
       <Stepper
-        label="Bite"
+        label={worded("common.bite")}
         value={inches ? toShown(cut.biteMm, units) : cut.biteMm}
         step={inches ? 0.125 : 1}
         min={inches ? 0.125 : within("fingers", "biteMm").min}

@@ -1,29 +1,21 @@
-import type { Styling, Way } from "../api/types";
-import { look, useLook } from "../store/lookStore";
+import type { Styling } from "../api/types";
+import { bitesOnHair, look, useLook } from "../store/lookStore";
 import { change, usePlan } from "../store/planStore";
+import { worded } from "../words/worded";
 import { Longest } from "./Longest";
-
-const WAYS: Record<Way, string> = {
-  natural: "as it falls",
-  forward: "forward",
-  back: "back",
-  left: "to the left",
-  right: "to the right",
-  up: "up",
-};
-export const MOST_WEEKS = 16;
-
-export const weekWords = (week: number) =>
-  week === 0 ? "just cut" : `${week} ${week === 1 ? "week" : "weeks"}`;
+import { MOST_WEEKS, WAYS, weekWords } from "./worn";
 
 /** How the hair is worn, and how many weeks it has grown; growth lets the hair fall. */
 export function HairControls() {
   const week = useLook((s) => s.week);
   const styling: Styling = usePlan((s) => s.document?.styling) ?? {};
+  const inHand = useLook(bitesOnHair);
+  // Hair that is being cut is neither worn nor grown.
+  if (inHand) return null;
   return (
-    <div className="z-10 flex items-center justify-end gap-x-2 rounded-box bg-base-100/85 lg:absolute lg:right-0 lg:bottom-0">
+    <div className="z-10 flex flex-wrap items-center justify-end gap-x-2 rounded-box bg-base-100/85 lg:absolute lg:right-0 lg:bottom-0">
       <label>
-        <span className="sr-only">Worn</span>
+        <span className="sr-only">{worded("hairControls.worn")}</span>
         <select
           className="select touch w-40"
           value={styling.way ?? "natural"}
@@ -34,7 +26,7 @@ export function HairControls() {
         >
           {Object.entries(WAYS).map(([way, name]) => (
             <option key={way} value={way}>
-              worn {name}
+              {worded("hairControls.worn-2", { name })}
             </option>
           ))}
         </select>
@@ -44,7 +36,7 @@ export function HairControls() {
         <input
           type="range"
           className="range w-24 xl:w-36"
-          aria-label="Weeks of growth"
+          aria-label={worded("hairControls.weeks-of-growth")}
           min={0}
           max={MOST_WEEKS}
           step={1}

@@ -1,15 +1,16 @@
 import { within } from "../api/range";
 import type { Fingers, Hand } from "../api/types";
 import { change } from "../store/planStore";
-import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
 import { Pick } from "./Pick";
 import { Stepper } from "./Stepper";
 
 const STRETCHES = [
-  ["aboveHairlineMm", "above the hairline"],
-  ["aboveRidgeMm", "above the ridge"],
-  ["fromApexMm", "from the apex"],
-  ["fromCentreMm", "from the centre"],
+  ["aboveHairlineMm", worded("handPanel.above-the-hairline")],
+  ["aboveRidgeMm", worded("handPanel.above-the-ridge")],
+  ["fromApexMm", worded("handPanel.from-the-apex")],
+  ["fromCentreMm", worded("handPanel.from-the-centre")],
 ] as const;
 const TRAVELS = new Set(["travelling", "byEye", "seen", "two"]);
 
@@ -24,11 +25,11 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
   return (
     <>
       <Pick
-        label="First"
+        label={worded("handPanel.first")}
         value={first ? "lift" : "straight"}
         options={[
-          ["straight", "straight to the line"],
-          ["lift", "lifted, to lose weight"],
+          ["straight", worded("handPanel.straight-to-the-line")],
+          ["lift", worded("handPanel.lifted-to-lose-weight")],
         ]}
         onChange={(v) =>
           set({
@@ -40,7 +41,7 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
       {first && (
         <>
           <Stepper
-            label="Lifted to"
+            label={worded("handPanel.lifted-to")}
             value={first.elevationDeg}
             step={15}
             {...within("lift", "elevationDeg")}
@@ -48,9 +49,10 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
             onChange={(v) => set({ ...hand, first: { ...first, elevationDeg: v } })}
           />
           <Stepper
-            label="And cut at its lower edge to"
+            label={worded("handPanel.and-cut-at-its")}
             value={toShown(first.lengthMm, units)}
-            step={stepOf(units)}
+            step={lengthStep(units)}
+            least={leastStep(units)}
             min={0}
             max={toShown(within("lift", "lengthMm").max, units)}
             unit={unitOf(units)}
@@ -59,11 +61,11 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
         </>
       )}
       <Pick
-        label="Fingers"
+        label={worded("handPanel.fingers")}
         value={tuck ? "stretch" : "line"}
         options={[
-          ["line", "along the line"],
-          ["stretch", "in or out over a stretch"],
+          ["line", worded("handPanel.along-the-line")],
+          ["stretch", worded("handPanel.in-or-out-over")],
         ]}
         onChange={(v) =>
           set({
@@ -75,7 +77,7 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
       {tuck && (
         <>
           <Stepper
-            label="In (below 0) or out"
+            label={worded("handPanel.in-below-0-or")}
             value={tuck.deg}
             step={5}
             {...within("tuck", "deg")}
@@ -83,13 +85,13 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
             onChange={(v) => set({ ...hand, tuck: { ...tuck, deg: v } })}
           />
           <Pick
-            label="Measured"
+            label={worded("handPanel.measured")}
             value={tuck.by as (typeof STRETCHES)[number][0]}
             options={STRETCHES}
             onChange={(by) => set({ ...hand, tuck: { ...tuck, by } })}
           />
           <Stepper
-            label="From"
+            label={worded("handPanel.from")}
             value={tuck.fromMm}
             step={5}
             min={-200}
@@ -98,7 +100,7 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
             onChange={(v) => set({ ...hand, tuck: { ...tuck, fromMm: v } })}
           />
           <Stepper
-            label="To"
+            label={worded("handPanel.to")}
             value={tuck.toMm}
             step={5}
             min={tuck.fromMm + 1}
@@ -110,11 +112,11 @@ export function HandPanel({ cut, at, units }: { cut: Fingers; at: (string | numb
       )}
       {cut.line.kind === "flat" && TRAVELS.has(cut.guide.kind) && (
         <Pick
-          label="Past the ridge"
+          label={worded("handPanel.past-the-ridge")}
           value={hand.wraps ? "round" : "flat"}
           options={[
-            ["flat", "on along the line"],
-            ["round", "round the head"],
+            ["flat", worded("handPanel.on-along-the-line")],
+            ["round", worded("handPanel.round-the-head")],
           ]}
           onChange={(v) => set({ ...hand, wraps: v === "round" })}
         />

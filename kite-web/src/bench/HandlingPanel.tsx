@@ -1,26 +1,43 @@
 import type { Handling, Move } from "../api/types";
 import { change } from "../store/planStore";
+import { worded } from "../words/worded";
 import { Pick } from "./Pick";
 
-const FREE = ["", "worked out"] as const;
+const FREE = ["", worded("handlingPanel.worked-out")] as const;
 const TILTS = [
   FREE,
-  ["0", "upright"],
-  ["15", "15° away"],
-  ["30", "30° away"],
-  ["-15", "15° toward"],
+  ["0", worded("handlingPanel.upright")],
+  ["15", worded("handlingPanel.15-away")],
+  ["30", worded("handlingPanel.30-away")],
+  ["-15", worded("handlingPanel.15-toward")],
 ] as const;
-const STROKES = [FREE, ["down", "down"], ["up", "up"], ["forward", "forward"], ["back", "back"]] as const;
-const EARS = [FREE, ["comb", "by the comb"], ["client", "by the client"], ["hand", "by your hand"]] as const;
-const WETTINGS = [FREE, ["none", "nothing"], ["mist", "mist"], ["lotion", "cutting lotion"]] as const;
+const STROKES = [
+  FREE,
+  ["down", worded("handlingPanel.down")],
+  ["up", worded("common.up")],
+  ["forward", worded("common.forward")],
+  ["back", worded("common.back")],
+] as const;
+const EARS = [
+  FREE,
+  ["comb", worded("handlingPanel.by-the-comb")],
+  ["client", worded("handlingPanel.by-the-client")],
+  ["hand", worded("handlingPanel.by-your-hand")],
+] as const;
+const WETTINGS = [
+  FREE,
+  ["none", worded("handlingPanel.nothing")],
+  ["mist", worded("handlingPanel.mist")],
+  ["lotion", worded("handlingPanel.cutting-lotion")],
+] as const;
 const DAMPS = [
-  ["wet", "wet"],
-  ["damp", "damp"],
-  ["dry", "dry"],
+  ["wet", worded("handlingPanel.wet")],
+  ["damp", worded("handlingPanel.damp")],
+  ["dry", worded("handlingPanel.dry")],
 ] as const;
 const ASKS = [
-  ["no", "no"],
-  ["yes", "the client is asked"],
+  ["no", worded("handlingPanel.no")],
+  ["yes", worded("handlingPanel.the-client-is-asked")],
 ] as const;
 
 /** How a move is done beside its cut; what is not set here is worked out. */
@@ -34,33 +51,38 @@ export function HandlingPanel({ move, index }: { move: Move; index: number }) {
   };
   return (
     <div className="grid grid-cols-2 gap-3">
-      <Pick label="Hair is" value={move.damp} options={DAMPS} onChange={(v) => change([...at, "damp"], v)} />
       <Pick
-        label="Before it"
+        label={worded("handlingPanel.hair-is")}
+        value={move.damp}
+        options={DAMPS}
+        onChange={(v) => change([...at, "damp"], v)}
+      />
+      <Pick
+        label={worded("handlingPanel.before-it")}
         value={has.wetting ?? ""}
         options={WETTINGS as readonly (readonly [string, string])[]}
         onChange={(v) => set("wetting", v || undefined)}
       />
       <Pick
-        label="Head tilted"
+        label={worded("handlingPanel.head-tilted")}
         value={has.tiltDeg === undefined ? "" : String(has.tiltDeg)}
         options={tilts(has.tiltDeg)}
         onChange={(v) => set("tiltDeg", v === "" ? undefined : Number(v))}
       />
       <Pick
-        label="Strokes"
+        label={worded("handlingPanel.strokes")}
         value={has.stroke ?? ""}
         options={STROKES as readonly (readonly [string, string])[]}
         onChange={(v) => set("stroke", v || undefined)}
       />
       <Pick
-        label="Ear held"
+        label={worded("handlingPanel.ear-held")}
         value={has.ear ?? ""}
         options={EARS as readonly (readonly [string, string])[]}
         onChange={(v) => set("ear", v || undefined)}
       />
       <Pick
-        label="Asked first"
+        label={worded("handlingPanel.asked-first")}
         value={move.askFirst ? "yes" : "no"}
         options={ASKS}
         onChange={(v) => change([...at, "askFirst"], v === "yes")}

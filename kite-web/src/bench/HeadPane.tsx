@@ -4,6 +4,7 @@ import { useOther } from "../store/compareStore";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { worded } from "../words/worded";
 import { BenchHead } from "./BenchHead";
 import { CompareHeads } from "./CompareHeads";
 import { HairControls } from "./HairControls";
@@ -29,14 +30,17 @@ export function HeadPane(props: Props) {
   const { base, grip, chosen } = props;
   const other = useOther((s) => s.other);
   const bite = useLook((s) => s.bite);
+  const few = useLook((s) => s.few);
   const was = useOutcome(base ?? null);
   const baseHead = useHead(base ?? null);
   return (
     <section
-      className={`relative flex min-h-[52dvh] min-w-0 flex-col sm:max-lg:col-span-2 lg:min-h-0 ${other ? "lg:col-span-2" : ""}`}
-      aria-label="The head"
+      className={`relative flex ${few ? "min-h-[38dvh] sm:min-h-[52dvh]" : "min-h-[52dvh]"} min-w-0 flex-col ${few ? "sm:max-lg:sticky sm:max-lg:top-2 sm:max-lg:h-[70dvh] sm:max-lg:self-start" : "sm:max-lg:col-span-2"} lg:min-h-0 ${other ? "lg:col-span-2" : ""}`}
+      aria-label={worded("headPane.the-head")}
     >
-      <LookBar />
+      <div className={few ? "max-sm:hidden" : ""}>
+        <LookBar />
+      </div>
       <div className="relative min-h-[300px] flex-1 lg:min-h-0">
         {other ? (
           <CompareHeads {...props} other={other} />
@@ -53,9 +57,11 @@ export function HeadPane(props: Props) {
         {base && <TriedNote />}
         {!other && <Overlays />}
       </div>
-      <HairControls />
+      <div className={few ? "max-sm:hidden" : ""}>
+        <HairControls />
+      </div>
       <span className="sr-only" role="status">
-        {props.busy ? "Working it out" : ""}
+        {props.busy ? worded("headPane.working-it-out") : ""}
       </span>
     </section>
   );

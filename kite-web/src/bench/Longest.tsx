@@ -3,6 +3,7 @@ import { api, lines } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { look } from "../store/lookStore";
 import { plan, say, usePlan } from "../store/planStore";
+import { worded } from "../words/worded";
 import { Menu } from "./Menu";
 
 type Line = { done?: number; of?: number; document?: PlanDocument; words?: string };
@@ -12,7 +13,7 @@ const WEEKS = [4, 6, 8, 12];
 /** Sets the plan so that it looks the same longest: neither just cut nor due. */
 export function Longest() {
   return (
-    <Menu name="Lasts" up>
+    <Menu name={worded("longest.lasts")} up>
       {(shut) => <Choose shut={shut} />}
     </Menu>
   );
@@ -49,13 +50,14 @@ function Choose({ shut }: { shut: () => void }) {
       );
     } catch (e) {
       setLine(undefined);
-      if (!stop.current.signal.aborted) setProblem(e instanceof Error ? e.message : "That did not work.");
+      if (!stop.current.signal.aborted)
+        setProblem(e instanceof Error ? e.message : worded("common.that-did-not-work"));
     }
   };
   return (
     <>
-      <b>Looks the same for</b>
-      <p className="text-sm">Lengths are let out or taken in together, wishes kept.</p>
+      <b>{worded("longest.looks-the-same-for")}</b>
+      <p className="text-sm">{worded("longest.lengths-are-let-out")}</p>
       <div className="flex flex-wrap gap-1">
         {WEEKS.map((w) => (
           <button
@@ -65,7 +67,7 @@ function Choose({ shut }: { shut: () => void }) {
             disabled={line !== undefined}
             onClick={() => void set(w)}
           >
-            {w} weeks
+            {worded("longest.weeks", { weeks: w })}
           </button>
         ))}
       </div>
@@ -74,7 +76,7 @@ function Choose({ shut }: { shut: () => void }) {
           className="progress w-full"
           value={line.done ?? 0}
           max={line.of ?? 6}
-          aria-label="Settings looked at"
+          aria-label={worded("longest.settings-looked-at")}
         />
       )}
       {problem && (

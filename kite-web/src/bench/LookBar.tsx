@@ -1,23 +1,25 @@
 import type { CoatRow, PlanDocument } from "../api/types";
 import { COATS, type Coat } from "../draw/coats";
 import { LIGHT_NAMES, type Light } from "../draw/lights";
-import { TOOLS } from "../draw/tools";
+import { TOOLS, toolOf } from "../draw/tools";
 import { VIEW_NAMES } from "../draw/views";
-import { look, type Shown, turnTo, useLook } from "../store/lookStore";
+import { bitesOnHair, look, type Shown, turnTo, useLook } from "../store/lookStore";
+import { worded } from "../words/worded";
 import { Drying } from "./Drying";
+import { WornStrip } from "./WornStrip";
 
 const SHOWN: Record<Shown, string> = {
-  bare: "Length map",
-  standing: "Straight out",
-  fallen: "As it falls",
+  bare: worded("lookBar.length-map"),
+  standing: worded("lookBar.straight-out"),
+  fallen: worded("lookBar.as-it-falls"),
 };
 
 /** The set views, down the side of the head. */
 export function Views() {
-  const { view, shown, light } = useLook();
+  const { view } = useLook();
   return (
     <fieldset className="absolute top-0 left-0 z-10 flex flex-col">
-      <legend className="sr-only">Seen from</legend>
+      <legend className="sr-only">{worded("lookBar.seen-from")}</legend>
       {VIEW_NAMES.map((v) => (
         <button
           key={v}
@@ -29,23 +31,28 @@ export function Views() {
           {v}
         </button>
       ))}
-      {shown === "fallen" && (
-        <label className="mt-2 max-sm:hidden">
-          <span className="sr-only">Light</span>
-          <select
-            className="select touch w-38"
-            value={light}
-            onChange={(e) => look({ light: e.target.value as Light })}
-          >
-            {LIGHT_NAMES.map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
     </fieldset>
+  );
+}
+
+/** In which light the fallen hair is looked at. */
+function LightPick() {
+  const light = useLook((s) => s.light);
+  return (
+    <label className="max-sm:hidden">
+      <span className="sr-only">{worded("lookBar.light")}</span>
+      <select
+        className="select touch w-38"
+        value={light}
+        onChange={(e) => look({ light: e.target.value as Light })}
+      >
+        {LIGHT_NAMES.map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }
 
@@ -55,8 +62,8 @@ export function Overlays() {
   if (shown === "fallen") return null;
   return (
     <div className="absolute top-0 right-0 z-10 flex flex-col items-end">
-      <Switch on={whole} name="whole plan" set={(on) => look({ whole: on })} />
-      <Switch on={xray} name="shape before" set={(on) => look({ xray: on })} />
+      <Switch on={whole} name={worded("lookBar.whole-plan")} set={(on) => look({ whole: on })} />
+      <Switch on={xray} name={worded("lookBar.shape-before")} set={(on) => look({ xray: on })} />
     </div>
   );
 }
@@ -64,10 +71,11 @@ export function Overlays() {
 /** Hair shown how, and painted with what. */
 export function LookBar() {
   const { shown, coat } = useLook();
+  const inHand = useLook(bitesOnHair);
   return (
     <div className="flex flex-wrap items-center justify-between gap-2">
       <fieldset className="join">
-        <legend className="sr-only">Hair</legend>
+        <legend className="sr-only">{worded("lookBar.hair")}</legend>
         {(Object.keys(SHOWN) as Shown[]).map((s) => (
           <button
             key={s}
@@ -80,10 +88,16 @@ export function LookBar() {
           </button>
         ))}
       </fieldset>
-      {shown === "fallen" && <Drying />}
+      <WornStrip />
+      {shown === "fallen" && !inHand && (
+        <div className="flex flex-wrap gap-1">
+          <Drying />
+          <LightPick />
+        </div>
+      )}
       {shown !== "fallen" && (
         <label className="flex items-center gap-2">
-          <span className="sr-only">Painted with</span>
+          <span className="sr-only">{worded("lookBar.painted-with")}</span>
           <select
             className="select touch w-auto"
             value={coat}
@@ -119,7 +133,7 @@ type LegendProps = { coat: Coat; document: PlanDocument; rows?: CoatRow[] };
 /** What the colours say. Lengths, left or taken, say it themselves, by the labels on their contours. */
 export function Legend({ coat, document, rows }: LegendProps) {
   if (coat === "tool") {
-    const used = new Set(document.moves.map((m) => (m.cut.kind === "aside" ? "none" : m.cut.kind)));
+    const used = new Set(document.moves.map((m) => toolOf(m.cut)));
     return (
       <ul className="text-sm">
         {Object.entries(TOOLS)
@@ -136,7 +150,11 @@ export function Legend({ coat, document, rows }: LegendProps) {
     <ul className="text-sm">
       <li className="font-bold">{row.unit}</li>
       {row.colours.map((c, i) => (
-        <Swatch key={c} colour={c} words={i === 0 ? `under ${row.levels[0]}` : `${row.levels[i - 1]}`} />
+        <Swatch
+          key={c}
+          colour={c}
+          words={i === 0 ? worded("lookBar.under", { level: row.levels[0] }) : `${row.levels[i - 1]}`}
+        />
       ))}
     </ul>
   );

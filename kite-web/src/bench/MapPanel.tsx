@@ -1,6 +1,7 @@
 import { placeName } from "../api/names";
 import type { GripRow, ScalpMap as MapData, PlanDocument, Result } from "../api/types";
 import { useLook } from "../store/lookStore";
+import { worded } from "../words/worded";
 import { BiteBar } from "./BiteBar";
 import { Menu } from "./Menu";
 import { ScalpMap } from "./ScalpMap";
@@ -15,7 +16,7 @@ type Props = {
   grip?: GripRow;
 };
 
-const cm2 = (mm2: number) => `${Math.max(1, Math.round(mm2 / 100))} cm²`;
+const cm2 = (mm2: number) => worded("mapPanel.cm2", { area: Math.max(1, Math.round(mm2 / 100)) });
 
 /** The scalp map with what can be done to the chosen section, and hair that is in none or in two. */
 export function MapPanel({ map, message, document, result, chosen, grip }: Props) {
@@ -24,11 +25,11 @@ export function MapPanel({ map, message, document, result, chosen, grip }: Props
   const gaps = result?.cover.gaps ?? [];
   const overlaps = result?.cover.overlaps ?? [];
   return (
-    <section aria-label="Scalp map" className="flex min-h-0 min-w-0 flex-col">
+    <section aria-label={worded("mapPanel.scalp-map")} className="flex min-h-0 min-w-0 flex-col">
       <div className="flex items-center justify-between gap-2 text-sm">
         <BiteBar grip={grip} made={result?.moves[chosen]?.cutAreaMm2 ? result.moves[chosen].bites : 0} />
         {own && (
-          <Menu name="Section">
+          <Menu name={worded("mapPanel.section")}>
             {(shut) => <SectionTools own={own} sections={document.sections} shut={shut} />}
           </Menu>
         )}
@@ -49,12 +50,12 @@ export function MapPanel({ map, message, document, result, chosen, grip }: Props
         <ul className="font-bold text-error text-sm">
           {gaps.map((g) => (
             <li key={g.near}>
-              {cm2(g.areaMm2)} near the {placeName(g.near)} in no section
+              {worded("mapPanel.near-the-in-no", { cm2: cm2(g.areaMm2), place: placeName(g.near) })}
             </li>
           ))}
           {overlaps.map((o) => (
             <li key={o.sections.join()}>
-              {cm2(o.areaMm2)} near the {placeName(o.near)} taken twice
+              {worded("mapPanel.near-the-taken-twice", { cm2: cm2(o.areaMm2), place: placeName(o.near) })}
             </li>
           ))}
         </ul>

@@ -4,8 +4,10 @@ import type { Move, PlanDocument, Result } from "../api/types";
 import { changes } from "../store/asks";
 import { change, editPlan } from "../store/planStore";
 import type { Units } from "../store/units";
+import { worded } from "../words/worded";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { EdgePanel } from "./EdgePanel";
+import { FadePanel } from "./FadePanel";
 import { FingersPanel } from "./FingersPanel";
 import { HandlingPanel } from "./HandlingPanel";
 import { NextSafe } from "./NextSafe";
@@ -13,14 +15,15 @@ import { Pick } from "./Pick";
 import { Primary } from "./Primary";
 import { Sentence } from "./Sentence";
 import { Stepper } from "./Stepper";
+import { Strays } from "./Strays";
 
 const TOOLS = [
-  ["clipper", "clipper"],
-  ["scissors", "scissors"],
+  ["clipper", worded("movePanel.clipper")],
+  ["scissors", worded("movePanel.scissors")],
 ] as const;
 const GRAINS = [
-  ["with", "with the grain"],
-  ["against", "against the grain"],
+  ["with", worded("movePanel.with-the-grain")],
+  ["against", worded("movePanel.against-the-grain")],
 ] as const;
 
 type Props = { move: Move; index: number; document?: PlanDocument; result?: Result; units: Units };
@@ -33,39 +36,52 @@ export function MovePanel({ move, index, document, result, units }: Props) {
   const done = result?.moves[index];
   const why = result?.why[index];
   return (
-    <section aria-label="The chosen move" className="grid content-start gap-2">
+    <section aria-label={worded("movePanel.the-chosen-move")} className="grid content-start gap-2">
       <h2 className="font-bold text-2xl leading-tight">
         <span className="text-primary">{index + 1}</span> {move.name}
       </h2>
-      <Primary cut={cut} at={at} units={units} />
-      {words && <Sentence parts={words.parts} cut={cut} at={at} units={units} />}
+      {cut.kind === "fade" && document && (
+        <FadePanel document={document} index={index} move={move.id} cut={cut} units={units} />
+      )}
+      <Primary key={`first-${move.id}`} cut={cut} at={at} units={units} />
+      {words && <Sentence key={`said-${move.id}`} parts={words.parts} cut={cut} at={at} units={units} />}
       {move.watch && <p className="border-accent border-l-4 pl-3">{move.watch}</p>}
       {done && done.handling.length > 0 && <p>{sentenceOf(done.handling)}</p>}
       {done && (
         <p className="text-sm">
           {move.damp}
-          {cut.kind !== "aside" && ` · ${done.bites} ${done.bites === 1 ? "bite" : "bites"}`} ·{" "}
-          {Math.max(1, Math.round(done.minutes))} min
-          {done.cutAreaMm2 === 0 && " · takes nothing off"}
+          {cut.kind !== "aside" && worded("movePanel.bites", { bites: done.bites })}{" "}
+          {worded("movePanel.min", { minutes: Math.max(1, Math.round(done.minutes)) })}
+          {done.cutAreaMm2 === 0 && ` ${worded("movePanel.takes-nothing-off")}`}
         </p>
       )}
       <Folds
         folds={[
           {
-            name: "Why this number",
+            name: worded("movePanel.why-this-number"),
             show: why || move.purpose ? () => <Why purpose={move.purpose} why={why} /> : undefined,
           },
           {
-            name: "Longest safe cut",
+            name: worded("movePanel.longest-safe-cut"),
             show: document && (() => <NextSafe document={document} done={index} units={units} />),
           },
           {
-            name: "Hand, head, hair",
+            name: worded("movePanel.how-it-strays"),
+            show:
+              document && cut.kind === "fingers"
+                ? () => <Strays document={document} index={index} move={move} cut={cut} units={units} />
+                : undefined,
+          },
+          {
+            name: worded("movePanel.hand-head-hair"),
             show: cut.kind === "aside" ? undefined : () => <HandlingPanel move={move} index={index} />,
           },
           {
-            name: "Every number",
-            show: cut.kind === "aside" ? undefined : () => <Numbers move={move} at={at} units={units} />,
+            name: worded("movePanel.every-number"),
+            show:
+              cut.kind === "aside" || cut.kind === "fade"
+                ? undefined
+                : () => <Numbers move={move} at={at} units={units} />,
           },
         ]}
       />
@@ -120,17 +136,22 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
       {cut.kind === "comb" && (
         <div className="grid grid-cols-2 gap-3">
           <Stepper
-            label="Comb leans off the head"
+            label={worded("movePanel.comb-leans-off-the")}
             value={cut.outDeg}
             step={1}
             {...within("comb", "outDeg")}
             unit="°"
             onChange={(v) => change([...at, "outDeg"], v)}
           />
-          <Pick label="Tool" value={cut.tool} options={TOOLS} onChange={(v) => change([...at, "tool"], v)} />
+          <Pick
+            label={worded("common.tool")}
+            value={cut.tool}
+            options={TOOLS}
+            onChange={(v) => change([...at, "tool"], v)}
+          />
           {cut.tool === "clipper" && (
             <Stepper
-              label="Lever adds"
+              label={worded("movePanel.lever-adds")}
               value={cut.leverMm ?? 0}
               step={0.5}
               {...within("comb", "leverMm")}
@@ -140,7 +161,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
           )}
           {cut.tool === "scissors" && (
             <Pick
-              label="Cut"
+              label={worded("common.cut")}
               value={cut.blade ?? "blunt"}
               options={BLADES.filter(([b]) => OVER_COMB.has(b))}
               onChange={(v) => change([...at, "blade"], v)}
@@ -151,7 +172,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
       {cut.kind === "guard" && (
         <div className="grid grid-cols-2 gap-3">
           <Stepper
-            label="Lever adds"
+            label={worded("movePanel.lever-adds")}
             value={cut.leverMm}
             step={0.5}
             {...within("guard", "leverMm")}
@@ -159,7 +180,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             onChange={(v) => change([...at, "leverMm"], v)}
           />
           <Pick
-            label="Grain"
+            label={worded("movePanel.grain")}
             value={cut.grain}
             options={GRAINS}
             onChange={(v) => change([...at, "grain"], v)}
@@ -170,7 +191,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
       {cut.kind === "texture" && (
         <div className="grid grid-cols-2 gap-3">
           <Stepper
-            label="Passes"
+            label={worded("movePanel.passes")}
             value={cut.passes}
             step={1}
             {...within("texture", "passes")}
@@ -178,7 +199,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             onChange={(v) => change([...at, "passes"], v)}
           />
           <Stepper
-            label="Hairs a pass"
+            label={worded("movePanel.hairs-a-pass")}
             value={Math.round(100 * (cut.share ?? 0.3))}
             step={1}
             min={100 * within("texture", "share").min}
@@ -187,7 +208,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             onChange={(v) => change([...at, "share"], v / 100)}
           />
           <Stepper
-            label="Deepest cut from the ends"
+            label={worded("movePanel.deepest-cut-from-the")}
             value={cut.depthMm ?? 30}
             step={1}
             {...within("texture", "depthMm")}
@@ -195,7 +216,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             onChange={(v) => change([...at, "depthMm"], v)}
           />
           <Pick
-            label="Of the hair"
+            label={worded("movePanel.of-the-hair")}
             value={cut.layer ?? "all"}
             options={LAYERS}
             onChange={(v) => change([...at, "layer"], v)}
@@ -205,7 +226,7 @@ function Numbers({ move: { id, cut }, at, units }: { move: Move; at: (string | n
             className="btn touch col-span-2"
             onClick={() => void editPlan(changes.weight({ move: id }))}
           >
-            Thin to the weight beside it
+            {worded("movePanel.thin-to-the-weight")}
           </button>
         </div>
       )}

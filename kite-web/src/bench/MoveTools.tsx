@@ -2,15 +2,17 @@ import { useState } from "react";
 import type { PlanDocument } from "../api/types";
 import { changes } from "../store/asks";
 import { choose, editPlan } from "../store/planStore";
+import { worded } from "../words/worded";
+import { AddFade } from "./AddFade";
 import { Menu } from "./Menu";
 
 const KINDS = [
-  ["fingers", "Over the fingers"],
-  ["scissorComb", "Scissors over comb"],
-  ["clipperComb", "Clipper over comb"],
-  ["guard", "Guard"],
-  ["texture", "Texture"],
-  ["crossCheck", "Cross-check"],
+  ["fingers", worded("moveTools.over-the-fingers")],
+  ["scissorComb", worded("moveTools.scissors-over-comb")],
+  ["clipperComb", worded("moveTools.clipper-over-comb")],
+  ["guard", worded("moveTools.guard")],
+  ["texture", worded("moveTools.texture")],
+  ["crossCheck", worded("moveTools.cross-check")],
 ] as const;
 
 type Props = { document: PlanDocument; chosen: number };
@@ -24,10 +26,12 @@ export function MoveTools({ document, chosen }: Props) {
     <>
       <div className="hidden items-center gap-1 xl:flex">
         {tools}
-        <Menu name="Add">{(shut) => <Add document={document} chosen={chosen} shut={shut} />}</Menu>
+        <Menu name={worded("moveTools.add")}>
+          {(shut) => <Add document={document} chosen={chosen} shut={shut} />}
+        </Menu>
       </div>
       <div className="xl:hidden">
-        <Menu name="Moves">
+        <Menu name={worded("moveTools.moves")}>
           {(shut) => (
             <>
               {tools}
@@ -46,10 +50,10 @@ async function asked(body: Parameters<typeof changes.move>[0], then: number): Pr
 
 function Tools({ document, chosen, move }: Props & { move: string }) {
   const all = [
-    ["Earlier", "reorder", chosen - 1, chosen - 1],
-    ["Later", "reorder", chosen + 1, chosen + 1],
-    ["Other side", "otherSide", 0, chosen + 1],
-    ["Remove", "remove", 0, Math.max(0, chosen - 1)],
+    [worded("moveTools.earlier"), "reorder", chosen - 1, chosen - 1],
+    [worded("moveTools.later"), "reorder", chosen + 1, chosen + 1],
+    [worded("moveTools.other-side"), "otherSide", 0, chosen + 1],
+    [worded("common.remove"), "remove", 0, Math.max(0, chosen - 1)],
   ] as const;
   return all.map(([name, what, at, then]) => (
     <button
@@ -69,7 +73,7 @@ function Add({ document, chosen, shut }: Props & { shut: () => void }) {
   return (
     <>
       <label className="grid gap-1 text-sm">
-        A new move after this one, on
+        {worded("moveTools.a-new-move-after")}
         <select
           className="select touch w-full text-base"
           value={section}
@@ -95,6 +99,7 @@ function Add({ document, chosen, shut }: Props & { shut: () => void }) {
           {name}
         </button>
       ))}
+      <AddFade document={document} shut={shut} />
     </>
   );
 }

@@ -4,6 +4,7 @@ import type { PlanDocument } from "../api/types";
 import { ask } from "../store/asks";
 import { lengthWords, type Units } from "../store/units";
 import { useAnswer } from "../store/useAnswer";
+import { worded } from "../words/worded";
 
 const MOST = 6;
 
@@ -17,12 +18,12 @@ export function NextSafe({ document, done, units }: Props) {
   );
   const { data, message } = useAnswer(ask.nextSafe, body);
   if (message) return <p role="alert">{message}</p>;
-  if (!data) return <p>Working it out …</p>;
+  if (!data) return <p>{worded("common.working-it-out")}</p>;
   const rows = data.places
     .filter((p) => p.safeMm > 0.5)
     .sort((a, b) => b.safeMm - a.safeMm)
     .slice(0, MOST);
-  if (rows.length === 0) return <p>Nothing more may come off anywhere.</p>;
+  if (rows.length === 0) return <p>{worded("nextSafe.nothing-more-may-come")}</p>;
   return (
     <table className="table-sm table">
       <tbody>
@@ -32,7 +33,8 @@ export function NextSafe({ document, done, units }: Props) {
               {placeName(r.place)}
             </th>
             <td>
-              <b>{lengthWords(r.safeMm, units)}</b> of {lengthWords(r.haveMm, units)}
+              <b>{lengthWords(r.safeMm, units)}</b>{" "}
+              {worded("nextSafe.of", { length: lengthWords(r.haveMm, units) })}
             </td>
           </tr>
         ))}

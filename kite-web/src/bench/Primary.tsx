@@ -1,6 +1,7 @@
 import type { Cut } from "../api/types";
 import { change } from "../store/planStore";
-import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
 import { RAISE } from "./numbers";
 import { Stepper } from "./Stepper";
 
@@ -11,9 +12,16 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
     return (
       <Stepper
         large
-        label={cut.line.kind === "off" ? "Off the ends" : takesOver ? "Beyond the guide" : "Guide length"}
+        label={
+          cut.line.kind === "off"
+            ? worded("primary.off-the-ends")
+            : takesOver
+              ? worded("primary.beyond-the-guide")
+              : worded("primary.guide-length")
+        }
         value={toShown(cut.line.lengthMm, units)}
-        step={stepOf(units)}
+        step={lengthStep(units)}
+        least={leastStep(units)}
         min={0}
         max={units === "inch" ? 59 : 150}
         unit={unitOf(units)}
@@ -25,7 +33,7 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
     return (
       <Stepper
         large
-        label="Off the ends"
+        label={worded("primary.off-the-ends")}
         value={cut.offMm}
         step={0.5}
         min={0.5}
@@ -38,9 +46,10 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
     return (
       <Stepper
         large
-        label="Off the skin at the start"
+        label={worded("primary.off-the-skin-at")}
         value={cut.gapMm}
         step={0.5}
+        least={0.5}
         min={0}
         max={60}
         unit="mm"
@@ -51,9 +60,10 @@ export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[];
     return (
       <Stepper
         large
-        label="Guard number"
+        label={worded("primary.guard-number")}
         value={cut.number}
         step={0.5}
+        least={0.5}
         min={0}
         max={12}
         unit=""

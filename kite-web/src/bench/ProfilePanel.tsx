@@ -11,14 +11,23 @@ import { editPlan } from "../store/planStore";
 import { lengthWords, type Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { useSize } from "../store/useSize";
+import { worded } from "../words/worded";
 import { AddLine } from "./AddLine";
 import { EdgeProfile } from "./EdgeProfile";
 import { EdgeTable } from "./EdgeTable";
 import { edgeOf } from "./edges";
 import { WalkSection } from "./WalkSection";
 
-const WALKS: Record<Walk["walk"], string> = { centre: "Centre", earToEar: "Ear to ear", edge: "Edge" };
-const FORMS = { graph: "Graph", head: "On the head", table: "Table" } as const;
+const WALKS: Record<Walk["walk"], string> = {
+  centre: worded("profilePanel.centre"),
+  earToEar: worded("profilePanel.ear-to-ear"),
+  edge: worded("profilePanel.edge"),
+};
+const FORMS = {
+  graph: worded("profilePanel.graph"),
+  head: worded("profilePanel.on-the-head"),
+  table: worded("profilePanel.table"),
+} as const;
 const FIRST = { width: 800, height: 170 };
 /** A slope is pulled against a place at least so far away. */
 const KEPT_APART_MM = 25;
@@ -65,10 +74,13 @@ export function ProfilePanel({ document, base, result, map, landings, weightLine
   const set = (atMm: number, lengthMm: number) =>
     void editPlan(changes.length({ walk: on, atMm, lengthMm, both: sided && both }));
   return (
-    <section aria-label="Profile" className="flex min-h-[260px] min-w-0 flex-col lg:min-h-0 lg:flex-1">
+    <section
+      aria-label={worded("profilePanel.profile")}
+      className="flex min-h-[260px] min-w-0 flex-col lg:min-h-0 lg:flex-1"
+    >
       <div className="flex flex-wrap items-center gap-x-1">
         <fieldset className="flex">
-          <legend className="sr-only">Walk</legend>
+          <legend className="sr-only">{worded("profilePanel.walk")}</legend>
           {(Object.keys(WALKS) as Walk["walk"][]).map((w) => (
             <Tab key={w} on={on === w} name={WALKS[w]} set={() => setOn(w)} />
           ))}
@@ -76,12 +88,14 @@ export function ProfilePanel({ document, base, result, map, landings, weightLine
         <span className="ml-auto flex">
           {on === "edge" && <AddLine document={document} />}
           {form === "graph" && on !== "edge" && (
-            <Tab on={sloping} name="Pull a slope" set={() => setSloping(!sloping)} />
+            <Tab on={sloping} name={worded("profilePanel.pull-a-slope")} set={() => setSloping(!sloping)} />
           )}
-          {sided && form !== "head" && <Tab on={both} name="Both sides" set={() => setBoth(!both)} />}
+          {sided && form !== "head" && (
+            <Tab on={both} name={worded("profilePanel.both-sides")} set={() => setBoth(!both)} />
+          )}
         </span>
         <fieldset className="join ml-3">
-          <legend className="sr-only">Shown as</legend>
+          <legend className="sr-only">{worded("profilePanel.shown-as")}</legend>
           {(Object.keys(FORMS) as Form[]).map((f) => (
             <button
               key={f}
@@ -162,8 +176,17 @@ function wishesOn(walk: Walk, result: Result, units: Units): Mark[] {
   return result.wishes.flatMap((w) => {
     const atMm = walk.marksMm[w.place];
     if (atMm === undefined) return [];
-    const short = w.shortfallMm > 1 ? `, ${lengthWords(w.shortfallMm, units)} short of it` : "";
-    return [{ atMm, lengthMm: w.wishedMm, words: `Wished: ${lengthWords(w.wishedMm, units)}${short}` }];
+    const short =
+      w.shortfallMm > 1
+        ? worded("profilePanel.short-of-it", { length: lengthWords(w.shortfallMm, units) })
+        : "";
+    return [
+      {
+        atMm,
+        lengthMm: w.wishedMm,
+        words: worded("profilePanel.wished", { length: lengthWords(w.wishedMm, units), short }),
+      },
+    ];
   });
 }
 
@@ -178,7 +201,7 @@ function useCompared(on: Walk["walk"], base?: PlanDocument) {
   const end = walk.afterMove.at(-1)?.lengthMm ?? walk.beforeMm;
   const grown = base || !other ? 0 : (other.week - week) * outcome.result.growthMmPerWeek;
   return {
-    name: base ? "as it was" : (other?.name ?? ""),
+    name: base ? worded("profilePanel.as-it-was") : (other?.name ?? ""),
     distanceMm: walk.distanceMm,
     lengthMm: end.map((l) => Math.max(0, l + grown)),
   };

@@ -1,10 +1,11 @@
 import type { FallReading } from "../api/types";
+import { worded } from "../words/worded";
 
 /** What is seen of the fallen hair, in a few words. */
 export function Reading({ reading }: { reading: FallReading }) {
   return (
-    <section aria-label="How it falls">
-      <h2 className="font-bold">How it falls</h2>
+    <section aria-label={worded("reading.how-it-falls")}>
+      <h2 className="font-bold">{worded("reading.how-it-falls")}</h2>
       <ul className="mt-1 grid gap-0.5 text-sm">
         {reading.words.map((w) => (
           <li key={w}>{w}</li>

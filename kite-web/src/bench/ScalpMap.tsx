@@ -4,6 +4,7 @@ import { TOOLS, toolOf } from "../draw/tools";
 import { changes } from "../store/asks";
 import { type PlanDrag, startDrag } from "../store/dragPlan";
 import { choose, editPlan } from "../store/planStore";
+import { worded } from "../words/worded";
 
 const NUDGE_MM = 2;
 const EDGE_MM = 7;
@@ -17,8 +18,8 @@ const MARK_WORDS: Record<(typeof MARKED)[number], string> = {
   occipital: "occipital",
   front: "front",
   nape: "nape",
-  earTopLeft: "left ear",
-  earTopRight: "right ear",
+  earTopLeft: worded("scalpMap.left-ear"),
+  earTopRight: worded("scalpMap.right-ear"),
 };
 
 type Props = {
@@ -123,9 +124,9 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
     <svg
       ref={svg}
       viewBox={box}
-      className="h-full max-h-full w-full touch-none"
+      className="h-full max-h-full w-full"
       role="group"
-      aria-label="Scalp map, front up"
+      aria-label={worded("scalpMap.scalp-map-front-up")}
       onPointerMove={pull}
       onPointerUp={drop}
       onPointerCancel={drop}
@@ -173,8 +174,8 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
           key={i}
           d={path(p.points)}
           fill="none"
-          stroke={p.bite === grip.bite || p.bite === grip.bite - 1 ? "#b5371f" : "#1b2440"}
-          strokeWidth={p.bite === grip.bite || p.bite === grip.bite - 1 ? 1.8 : 0.7}
+          stroke={p.bite === grip.parting || p.bite === grip.parting - 1 ? "#b5371f" : "#1b2440"}
+          strokeWidth={p.bite === grip.parting || p.bite === grip.parting - 1 ? 1.8 : 0.7}
           pointerEvents="none"
         />
       ))}
@@ -228,10 +229,10 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
                 strokeWidth={12}
                 strokeOpacity={0.35}
                 strokeLinecap="round"
-                className="cursor-grab outline-none focus-visible:stroke-secondary"
+                className="cursor-grab touch-none outline-none focus-visible:stroke-secondary"
                 tabIndex={0}
                 role="button"
-                aria-label={`Edge of ${on.name}; arrow keys move it`}
+                aria-label={worded("scalpMap.edge-of-arrow-keys", { name: on.name })}
                 onPointerDown={(e) => take(e, on, t.limit, t.bound)}
                 onKeyDown={(e) => nudge(e, on, t.limit, t.bound, mid)}
               />
@@ -247,7 +248,7 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
           fill="#fbf8f1"
           stroke="#b5371f"
           strokeWidth={2}
-          className="cursor-grab"
+          className="cursor-grab touch-none"
           onPointerDown={(e) => take(e, on, limit as number, false)}
         />
       ))}
@@ -255,7 +256,7 @@ export function ScalpMap({ map, document, result, chosen, grip }: Props) {
         const [x, y] = map.places[o.near] ?? [0, 0];
         return (
           <text key={o.sections.join()} x={x} y={-(y as number)} fill="#9c2311" className="text-[12px]">
-            taken twice
+            {worded("scalpMap.taken-twice")}
           </text>
         );
       })}

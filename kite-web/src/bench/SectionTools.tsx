@@ -2,6 +2,7 @@ import { placeName } from "../api/names";
 import type { PlanDocument } from "../api/types";
 import { changes } from "../store/asks";
 import { editPlan } from "../store/planStore";
+import { worded } from "../words/worded";
 import { Stepper } from "./Stepper";
 
 type Section = PlanDocument["sections"][number];
@@ -19,14 +20,14 @@ const OPEN_MM = 350;
 const OPEN_DEG = 180;
 
 const BY: Record<string, [string, string]> = {
-  aboveRidgeMm: ["above the ridge", "mm"],
-  aboveHairlineMm: ["above the hairline", "mm"],
-  fromApexMm: ["from the apex", "mm"],
-  acrossMm: ["to the right of the centre", "mm"],
-  fromCentreMm: ["from the centre", "mm"],
-  forwardMm: ["in front of the ear canals", "mm"],
-  belowApexMm: ["below the apex", "mm"],
-  aroundDeg: ["round to the right", "°"],
+  aboveRidgeMm: [worded("sectionTools.above-the-ridge"), "mm"],
+  aboveHairlineMm: [worded("sectionTools.above-the-hairline"), "mm"],
+  fromApexMm: [worded("sectionTools.from-the-apex"), "mm"],
+  acrossMm: [worded("sectionTools.to-the-right-of"), "mm"],
+  fromCentreMm: [worded("sectionTools.from-the-centre"), "mm"],
+  forwardMm: [worded("sectionTools.in-front-of-the"), "mm"],
+  belowApexMm: [worded("sectionTools.below-the-apex"), "mm"],
+  aroundDeg: [worded("sectionTools.round-to-the-right"), "°"],
 };
 
 type Edge = { limit: number; upper: boolean; name: string; value: number; unit: string };
@@ -41,11 +42,14 @@ export function edgesOf(section: Section): Edge[] {
       const value = upper ? l.max : l.min;
       const at = upper ? l.maxAt : l.minAt;
       if (Math.abs(value) >= open && !at) return [];
-      const place = at ? `the ${placeName(at)}` : "";
+      const place = at ? worded("sectionTools.the", { place: placeName(at) }) : "";
       const name =
         unit === "mm"
-          ? `${upper ? "Upper" : "Lower"} edge, ${place ? `from ${place}` : from}`
-          : `${upper ? "Ends" : "Begins"} ${place ? `at ${place}, plus` : from}`;
+          ? worded("sectionTools.edge", {
+              which: upper ? worded("sectionTools.upper") : worded("sectionTools.lower"),
+              place: place ? worded("sectionTools.from", { place }) : from,
+            })
+          : `${upper ? worded("sectionTools.ends") : worded("sectionTools.begins")} ${place ? worded("sectionTools.at-plus", { place }) : from}`;
       return [{ limit, upper, name, value, unit }];
     });
   });
@@ -88,18 +92,18 @@ export function SectionTools({ own, sections, shut }: Props) {
         />
       ))}
       <button type="button" className="btn touch" onClick={() => change("splitLevel")}>
-        Split into lower and upper
+        {worded("sectionTools.split-into-lower-and")}
       </button>
       <button type="button" className="btn touch" onClick={() => change("splitUpright")}>
-        Split into front and back
+        {worded("sectionTools.split-into-front-and")}
       </button>
       <button type="button" className="btn touch" onClick={() => change("mirror")}>
-        Bring to the other side
+        {worded("sectionTools.bring-to-the-other")}
       </button>
       <label className="grid gap-1">
-        Join with
+        {worded("sectionTools.join-with")}
         <select className="select touch" value="" onChange={(e) => change("join", e.target.value)}>
-          <option value="">choose a section</option>
+          <option value="">{worded("sectionTools.choose-a-section")}</option>
           {sections
             .filter((s) => s.id !== own.id)
             .map((s) => (

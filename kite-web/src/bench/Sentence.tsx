@@ -55,6 +55,7 @@ function Change({ of, at, path, shut }: ChangeProps) {
         label={of.label}
         value={of.value}
         step={of.step}
+        least={of.least}
         min={of.min}
         max={of.max}
         unit={of.unit}

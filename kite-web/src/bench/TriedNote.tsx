@@ -1,4 +1,5 @@
 import { letGo, takeTried, useTried } from "../store/tryStore";
+import { worded } from "../words/worded";
 
 /** While a remedy is looked at: its effect lies over the plan, and waits to be taken. */
 export function TriedNote() {
@@ -8,12 +9,14 @@ export function TriedNote() {
       role="status"
       className="absolute right-0 bottom-12 left-0 z-20 flex flex-wrap items-center gap-2 rounded-box border-2 border-secondary bg-base-100 p-2"
     >
-      <span className="flex-1">{words} The blue outline is the plan as it was.</span>
+      <span className="flex-1">
+        {words} {worded("triedNote.the-blue-outline-is")}
+      </span>
       <button type="button" className="btn btn-primary touch" onClick={takeTried}>
-        Take it
+        {worded("triedNote.take-it")}
       </button>
       <button type="button" className="btn touch" onClick={letGo}>
-        Leave it
+        {worded("triedNote.leave-it")}
       </button>
     </div>
   );

@@ -5,11 +5,12 @@ import type { VersionRow } from "../api/types";
 import { Trail } from "../frame/Trail";
 import { compareWith } from "../store/compareStore";
 import { plan, say, usePlan } from "../store/planStore";
+import { worded } from "../words/worded";
 import { Menu } from "./Menu";
 
 /** The plan as it stands kept under a name, and earlier ones held against it or brought back. */
 export function Versions({ id }: { id: number }) {
-  return <Menu name="Versions">{(shut) => <List id={id} shut={shut} />}</Menu>;
+  return <Menu name={worded("versions.versions")}>{(shut) => <List id={id} shut={shut} />}</Menu>;
 }
 
 function List({ id, shut }: { id: number; shut: () => void }) {
@@ -27,7 +28,7 @@ function List({ id, shut }: { id: number; shut: () => void }) {
       setProblem("");
       await work();
     } catch (e) {
-      setProblem(e instanceof Error ? e.message : "That did not work.");
+      setProblem(e instanceof Error ? e.message : worded("common.that-did-not-work"));
     }
   };
   const keep = () =>
@@ -51,14 +52,14 @@ function List({ id, shut }: { id: number; shut: () => void }) {
       >
         <input
           className="input touch min-w-0 flex-1"
-          aria-label="Name of this version"
-          placeholder="before the fringe"
+          aria-label={worded("versions.name-of-this-version")}
+          placeholder={worded("versions.before-the-fringe")}
           maxLength={80}
           value={name}
           onChange={(e) => setName(e.target.value)}
         />
         <button type="submit" className="btn touch" disabled={name.trim() === ""}>
-          Keep
+          {worded("versions.keep")}
         </button>
       </form>
       {(problem || all.error) && (
@@ -66,7 +67,7 @@ function List({ id, shut }: { id: number; shut: () => void }) {
           {problem || all.error?.message}
         </p>
       )}
-      {all.data?.length === 0 && <p className="soft">None kept yet. Name the plan as it stands now.</p>}
+      {all.data?.length === 0 && <p className="soft">{worded("versions.none-kept-yet-name")}</p>}
       {all.data?.map((v) => (
         <div key={v.id} className="flex flex-wrap items-center gap-x-2 border-base-300 border-t">
           <span className="min-w-0 flex-1">
@@ -86,7 +87,7 @@ function List({ id, shut }: { id: number; shut: () => void }) {
               })
             }
           >
-            Compare
+            {worded("versions.compare")}
           </button>
           <button
             type="button"
@@ -96,12 +97,12 @@ function List({ id, shut }: { id: number; shut: () => void }) {
                 const document = await read(v);
                 const now = usePlan.getState().document;
                 if (now) plan.replace(now, document);
-                say(`Back to “${v.name}”. Undo brings the newer plan back.`);
+                say(worded("versions.back-to-undo-brings", { name: v.name }));
                 shut();
               })
             }
           >
-            Bring back
+            {worded("versions.bring-back")}
           </button>
         </div>
       ))}

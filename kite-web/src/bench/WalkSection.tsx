@@ -1,6 +1,7 @@
 import type { Cut, Walk } from "../api/types";
 import { lastCut, TOOLS, toolOf } from "../draw/tools";
 import { marksOf, nearestAt, WALK_NAMES } from "../draw/walks";
+import { worded } from "../words/worded";
 
 const AXES = { centre: [1, 2], earToEar: [0, 2], edge: [0, 1] } as const;
 const GAP = 14;
@@ -73,7 +74,7 @@ export function WalkSection({ walk, cuts, other, size }: Props) {
       viewBox={`0 0 ${size.width} ${size.height}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Hair straight out along the head, ${WALK_NAMES[walk.walk]}`}
+      aria-label={worded("walkSection.hair-straight-out-along", { walk: WALK_NAMES[walk.walk] })}
     >
       <path d={`${path(ground)}z`} fill="#d9bfa8" />
       {ground.map((p, i) => {

@@ -1,15 +1,17 @@
 /** With what a line is cut, and which of the hair texture takes. */
 
+import { worded } from "../words/worded";
+
 export const BLADES = [
-  ["blunt", "blunt"],
-  ["pointsShallow", "shallow points"],
-  ["pointsDeep", "deep points"],
-  ["razorShort", "razor, short strokes"],
-  ["razorBroad", "razor, broad strokes"],
-  ["razorBehind", "razor behind the fingers"],
-  ["wideToothed", "wide-toothed, moving out"],
-  ["thinningShears", "thinning shears as points"],
-  ["tornDry", "torn dry by razor"],
+  ["blunt", worded("blades.blunt")],
+  ["pointsShallow", worded("blades.shallow-points")],
+  ["pointsDeep", worded("blades.deep-points")],
+  ["razorShort", worded("blades.razor-short-strokes")],
+  ["razorBroad", worded("blades.razor-broad-strokes")],
+  ["razorBehind", worded("blades.razor-behind-the-fingers")],
+  ["wideToothed", worded("blades.wide-toothed-moving-out")],
+  ["thinningShears", worded("blades.thinning-shears-as-points")],
+  ["tornDry", worded("blades.torn-dry-by-razor")],
 ] as const;
 /** What is used with a comb under it. */
 export const OVER_COMB = new Set<string>([
@@ -20,7 +22,7 @@ export const OVER_COMB = new Set<string>([
   "thinningShears",
 ]);
 export const LAYERS = [
-  ["all", "all"],
-  ["outer", "outer layer"],
-  ["underlay", "underlay"],
+  ["all", worded("blades.all")],
+  ["outer", worded("blades.outer-layer")],
+  ["underlay", worded("blades.underlay")],
 ] as const;

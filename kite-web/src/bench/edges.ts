@@ -1,6 +1,8 @@
 import type { Move, Outline, PlanDocument, ScalpMap, Walk } from "../api/types";
 import { changes } from "../store/asks";
+import type { Path } from "../store/edits";
 import { change, editPlan } from "../store/planStore";
+import { worded } from "../words/worded";
 import { RAISE } from "./numbers";
 
 /** A number of the edge that is pulled where it stands: how high something lies above the hairline. */
@@ -23,7 +25,11 @@ type Between = { kind: string; by?: string; min: number; max: number; maxAt?: st
 type Placed = { handles: EdgeHandle[]; lines: EdgeLine[] };
 
 const LOW_MM = 30;
-const TAPER = { sideburnMm: "Sideburn", behindEarMm: "Behind the ear", napeMm: "Nape" } as const;
+const CLIMB = {
+  sideburnMm: worded("edges.sideburn"),
+  behindEarMm: worded("edges.behind-the-ear"),
+  napeMm: worded("edges.nape"),
+} as const;
 
 /** Where along the edge a direction round the head lies. */
 function atOf(edge: Walk): (x: number, y: number) => number {
@@ -75,7 +81,7 @@ function bands(document: PlanDocument, map: ScalpMap, edge: Walk): Placed {
     });
     out.handles.push({
       key: `band/${s.id}`,
-      name: `${s.name}, how high`,
+      name: worded("edges.how-high", { name: s.name }),
       move: document.moves.findIndex((m) => m.section === s.id),
       atMm: (from + to) / 2,
       heightMm: high,
@@ -99,39 +105,54 @@ function bands(document: PlanDocument, map: ScalpMap, edge: Walk): Placed {
   return out;
 }
 
-function taper(t: Extract<Outline, { kind: "taper" }>, move: number, marks: Record<string, number>): Placed {
-  const path = ["moves", move, "cut", "outline"];
-  const places: [keyof typeof TAPER, string][] = [
-    ["sideburnMm", "sideburnRight"],
-    ["behindEarMm", "behindEarRight"],
-    ["napeMm", "nape"],
-    ["behindEarMm", "behindEarLeft"],
-    ["sideburnMm", "sideburnLeft"],
+type Climb = { sideburnMm: number; behindEarMm: number; napeMm: number };
+type Left = Omit<Climb, "napeMm">;
+
+/** How high a taper or a fade climbs round the head; its left by numbers of its own where it has them. */
+function climb(
+  c: Climb,
+  left: Left | undefined,
+  path: Path,
+  move: number,
+  marks: Record<string, number>,
+): Placed {
+  const onLeft = left ? [...path, "left"] : path;
+  const places: [keyof Climb, string, number, Path][] = [
+    ["sideburnMm", "sideburnRight", c.sideburnMm, path],
+    ["behindEarMm", "behindEarRight", c.behindEarMm, path],
+    ["napeMm", "nape", c.napeMm, path],
+    ["behindEarMm", "behindEarLeft", (left ?? c).behindEarMm, onLeft],
+    ["sideburnMm", "sideburnLeft", (left ?? c).sideburnMm, onLeft],
   ];
   const known = places.filter(([, p]) => marks[p] !== undefined);
+  const least = path.at(-1) === "outline" ? 2 : 0;
   return {
     lines: [
-      { key: `taper/${move}`, kind: "taper", points: known.map(([f, p]) => [marks[p] as number, t[f]]) },
+      {
+        key: `taper/${move}`,
+        kind: "taper",
+        points: known.map(([, p, high]) => [marks[p] as number, high]),
+      },
     ],
-    handles: known.map(([field, place]) => ({
+    handles: known.map(([field, place, high, at]) => ({
       key: `${field}/${place}`,
-      name: `${TAPER[field]}, how high the taper climbs`,
+      name: worded("edges.how-high-the-taper", { where: CLIMB[field] }),
       move,
       atMm: marks[place] as number,
-      heightMm: t[field],
-      min: 2,
+      heightMm: high,
+      min: least,
       max: 120,
-      set: (mm) => change([...path, field], mm),
+      set: (mm) => change([...at, field], mm),
     })),
   };
 }
 
 const SPANS: Record<string, [string, string, string]> = {
-  "halfMoon/left": ["earTopLeft", "behindEarLeft", "Left ear arc"],
-  "halfMoon/right": ["earTopRight", "behindEarRight", "Right ear arc"],
-  "sideburn/left": ["sideburnLeft", "sideburnLeft", "Left sideburn"],
-  "sideburn/right": ["sideburnRight", "sideburnRight", "Right sideburn"],
-  nape: ["napeCornerRight", "napeCornerLeft", "Nape"],
+  "halfMoon/left": ["earTopLeft", "behindEarLeft", worded("edges.left-ear-arc")],
+  "halfMoon/right": ["earTopRight", "behindEarRight", worded("edges.right-ear-arc")],
+  "sideburn/left": ["sideburnLeft", "sideburnLeft", worded("edges.left-sideburn")],
+  "sideburn/right": ["sideburnRight", "sideburnRight", worded("edges.right-sideburn")],
+  nape: ["napeCornerRight", "napeCornerLeft", worded("edges.nape")],
 };
 
 function raised(
@@ -173,9 +194,13 @@ function raised(
 /** All of a plan that lies along the hairline: bands over the comb or by guard, tapers, arcs, sideburns, nape. */
 export function edgeOf(document: PlanDocument, map: ScalpMap | undefined, edge: Walk): Placed {
   const parts = document.moves.map((m: Move, i): Placed => {
+    const path = ["moves", i, "cut"];
+    if (m.cut.kind === "fade") return climb(m.cut, m.cut.left, path, i, edge.marksMm);
     const o = m.cut.kind === "edge" ? m.cut.outline : undefined;
     if (!o || o.kind === "hardLine") return { handles: [], lines: [] };
-    return o.kind === "taper" ? taper(o, i, edge.marksMm) : raised(o, i, edge.marksMm);
+    return o.kind === "taper"
+      ? climb(o, undefined, [...path, "outline"], i, edge.marksMm)
+      : raised(o, i, edge.marksMm);
   });
   if (map) parts.unshift(bands(document, map, edge));
   return { handles: parts.flatMap((p) => p.handles), lines: parts.flatMap((p) => p.lines) };

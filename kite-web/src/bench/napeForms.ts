@@ -1,6 +1,8 @@
+import { worded } from "../words/worded";
+
 export const NAPE_FORMS = [
-  ["natural", "as it grows"],
-  ["square", "square"],
-  ["rounded", "rounded"],
-  ["pointed", "to a point"],
+  ["natural", worded("napeForms.as-it-grows")],
+  ["square", worded("napeForms.square")],
+  ["rounded", worded("napeForms.rounded")],
+  ["pointed", worded("napeForms.to-a-point")],
 ] as const;

@@ -1,9 +1,11 @@
 import { rangeAt, within } from "../api/range";
 import type { Cut } from "../api/types";
-import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { GUIDES, HOLDS, newGuide, newHold } from "./FingersPanel";
 import { NAPE_FORMS } from "./napeForms";
+import { FACINGS } from "./places";
 
 /** How a number or choice of a cut is changed where it stands in the sentence. */
 export type Changed =
@@ -11,7 +13,8 @@ export type Changed =
       kind: "number";
       label: string;
       value: number;
-      step: number;
+      step: number | ((value: number) => number);
+      least?: number | undefined;
       min: number;
       max: number;
       unit: string;
@@ -28,36 +31,44 @@ export type Changed =
     };
 
 const LENGTHS: Record<string, string> = {
-  "line.lengthMm": "Length",
-  "line.farMm": "Length at the far end",
-  biteMm: "Bite",
-  "hand.first.lengthMm": "Left at the lower edge, lifted",
+  "line.lengthMm": worded("common.length"),
+  "line.farMm": worded("numbers.length-at-the-far"),
+  biteMm: worded("common.bite"),
+  "hand.first.lengthMm": worded("numbers.left-at-the-lower"),
 };
 /** Label and step; what a number may be stands in the contract. */
 const PLAIN: Record<string, [label: string, step: number]> = {
-  "hold.elevationDeg": ["Elevation", 15],
-  "line.fingerDeg": ["Finger angle", 5],
-  "line.fallsDeg": ["Falls toward the back", 5],
-  rollDeg: ["Fingers rolled up", 5],
-  "hand.first.elevationDeg": ["Lifted first to", 15],
-  "hand.tuck.deg": ["In (below 0) or out", 5],
-  leverMm: ["Lever adds", 0.5],
-  gapMm: ["Off the skin at the start", 0.5],
-  outDeg: ["Comb leans off the head", 1],
-  number: ["Guard number", 0.5],
-  passes: ["Passes", 1],
-  depthMm: ["Deepest cut from the ends", 1],
-  "outline.lengthMm": ["At the hairline", 0.5],
-  "outline.farMm": ["Where the taper ends", 0.5],
-  "outline.sideburnMm": ["High at the sideburn", 1],
-  "outline.behindEarMm": ["High behind the ear", 1],
-  "outline.napeMm": ["High at the nape", 1],
+  "hold.elevationDeg": [worded("numbers.elevation"), 15],
+  "line.fingerDeg": [worded("numbers.finger-angle"), 5],
+  "line.fallsDeg": [worded("numbers.falls-toward-the-back"), 5],
+  rollDeg: [worded("numbers.fingers-rolled-up"), 5],
+  "hand.first.elevationDeg": [worded("numbers.lifted-first-to"), 15],
+  "hand.tuck.deg": [worded("numbers.in-below-0-or"), 5],
+  leverMm: [worded("numbers.lever-adds"), 0.5],
+  "parting.slopeDeg": [worded("numbers.parting-slopes"), 5],
+  "parting.panels": [worded("numbers.panels"), 1],
+  "turn.atMm": [worded("numbers.turned-off-the-head"), 1],
+  gapMm: [worded("numbers.off-the-skin-at"), 0.5],
+  outDeg: [worded("numbers.comb-leans-off-the"), 1],
+  number: [worded("numbers.guard-number"), 0.5],
+  passes: [worded("numbers.passes"), 1],
+  depthMm: [worded("numbers.deepest-cut-from-the"), 1],
+  sideburnMm: [worded("numbers.high-at-the-sideburn"), 1],
+  behindEarMm: [worded("numbers.high-behind-the-ear"), 1],
+  napeMm: [worded("numbers.high-at-the-nape"), 1],
+  "left.sideburnMm": [worded("numbers.high-at-the-sideburn"), 1],
+  "left.behindEarMm": [worded("numbers.high-behind-the-ear"), 1],
+  "outline.lengthMm": [worded("numbers.at-the-hairline"), 0.5],
+  "outline.farMm": [worded("numbers.where-the-taper-ends"), 0.5],
+  "outline.sideburnMm": [worded("numbers.high-at-the-sideburn"), 1],
+  "outline.behindEarMm": [worded("numbers.high-behind-the-ear"), 1],
+  "outline.napeMm": [worded("numbers.high-at-the-nape"), 1],
 };
 /** How far an outline is raised, in the words of each. */
 export const RAISE = {
-  halfMoon: ["Off the ear", within("halfMoon", "raiseMm")],
-  sideburn: ["Above its natural end", within("sideburnEnd", "raiseMm")],
-  nape: ["Above the hairline", within("napeLine", "raiseMm")],
+  halfMoon: [worded("numbers.off-the-ear"), within("halfMoon", "raiseMm")],
+  sideburn: [worded("numbers.above-its-natural-end"), within("sideburnEnd", "raiseMm")],
+  nape: [worded("numbers.above-the-hairline"), within("napeLine", "raiseMm")],
 } as const;
 
 const readAt = (cut: Cut, path: string): unknown =>
@@ -87,7 +98,8 @@ export function changedAt(cut: Cut, path: string, units: Units): Changed | undef
       kind: "number",
       label,
       value: toShown(value as number, units),
-      step: bite ? 0.125 : stepOf(units),
+      step: bite ? 0.125 : lengthStep(units),
+      least: bite ? undefined : leastStep(units),
       min: bite ? 0.125 : toShown(min, units),
       max: toShown(max, units),
       unit: unitOf(units),
@@ -110,7 +122,7 @@ export function changedAt(cut: Cut, path: string, units: Units): Changed | undef
   if (path === "share" && range)
     return {
       kind: "number",
-      label: "Share of the hairs",
+      label: worded("numbers.share-of-the-hairs"),
       value: Math.round(100 * (value as number)),
       step: 5,
       min: Math.round(100 * range.min),
@@ -134,22 +146,26 @@ function picked(cut: Cut, path: string, value: unknown): Changed | undefined {
     toDocument: (v: string) => unknown = (v) => v,
   ): Changed => ({ kind: "pick", label, value: String(value), options, at, toDocument });
   if (path === "hold.kind" && cut.kind === "fingers")
-    return pick("Held", HOLDS, "hold", (v) => newHold(v as (typeof HOLDS)[number][0]));
+    return pick(worded("numbers.held"), HOLDS, "hold", (v) => newHold(v as (typeof HOLDS)[number][0]));
   if (path === "guide.kind" && cut.kind === "fingers")
-    return pick("Guide", GUIDES, "guide", (v) => newGuide(v as (typeof GUIDES)[number][0]));
-  if (path === "outline.form") return pick("Nape shape", NAPE_FORMS);
+    return pick(worded("numbers.guide"), GUIDES, "guide", (v) => newGuide(v as (typeof GUIDES)[number][0]));
+  if (path === "parting.toward") return pick(worded("numbers.working"), FACINGS);
+  if (path === "outline.form") return pick(worded("common.nape-shape"), NAPE_FORMS);
   if (path === "tool" && cut.kind === "comb")
-    return pick("Tool", [
-      ["clipper", "clipper"],
-      ["scissors", "scissors"],
+    return pick(worded("common.tool"), [
+      ["clipper", worded("numbers.clipper")],
+      ["scissors", worded("numbers.scissors")],
     ]);
   if (path === "blade")
-    return pick("Cut", cut.kind === "comb" ? BLADES.filter(([b]) => OVER_COMB.has(b)) : BLADES);
-  if (path === "layer") return pick("Of the hair", LAYERS);
+    return pick(
+      worded("common.cut"),
+      cut.kind === "comb" ? BLADES.filter(([b]) => OVER_COMB.has(b)) : BLADES,
+    );
+  if (path === "layer") return pick(worded("numbers.of-the-hair"), LAYERS);
   if (path === "grain")
-    return pick("Grain", [
-      ["with", "with the grain"],
-      ["against", "against the grain"],
+    return pick(worded("numbers.grain"), [
+      ["with", worded("numbers.with-the-grain")],
+      ["against", worded("numbers.against-the-grain")],
     ]);
   return undefined;
 }

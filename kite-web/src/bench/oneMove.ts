@@ -1,5 +1,15 @@
-import type { Cut, Move } from "../api/types";
+import type { Cut, Fingers, Move } from "../api/types";
 import { openPlan } from "../store/planStore";
+
+/** For tests: a cut over the fingers. */
+export const FINGERS: Fingers = {
+  kind: "fingers",
+  hold: { kind: "straightOut" },
+  line: { kind: "round", lengthMm: 60 },
+  guide: { kind: "travelling" },
+  parting: { kind: "across", toward: "back" },
+  biteMm: 12,
+};
 
 /** For tests: a plan of one move on the bench. */
 export function openOneMove(cut: Cut): void {

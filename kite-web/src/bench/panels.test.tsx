@@ -6,16 +6,7 @@ import { useChosen, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { Findings, same } from "./Findings";
 import { MovePanel } from "./MovePanel";
-import { openOneMove } from "./oneMove";
-
-const fingers: Cut = {
-  kind: "fingers",
-  hold: { kind: "straightOut" },
-  line: { kind: "round", lengthMm: 60 },
-  guide: { kind: "travelling" },
-  parting: { kind: "across", toward: "back" },
-  biteMm: 12,
-};
+import { FINGERS, openOneMove } from "./oneMove";
 
 function Panel({ units }: { units: Units }) {
   const move = usePlan((s) => s.document?.moves[0]);
@@ -33,13 +24,13 @@ beforeEach(() => usePlan.setState({ document: null }));
 afterEach(cleanup);
 
 it("a guide length is changed in centimetres and kept in millimetres", async () => {
-  show(fingers);
+  show(FINGERS);
   await userEvent.click(screen.getByRole("button", { name: "Guide length, less" }));
   expect(cut()).toMatchObject({ line: { lengthMm: 55 } });
 });
 
 it("the same in inches goes by eighths", async () => {
-  show({ ...fingers, line: { kind: "round", lengthMm: 50.8 } }, "inch");
+  show({ ...FINGERS, line: { kind: "round", lengthMm: 50.8 } }, "inch");
   await userEvent.click(screen.getByRole("button", { name: "Guide length, more" }));
   expect(cut()).toMatchObject({ line: { lengthMm: expect.closeTo(53.975, 9) } });
 });
@@ -47,7 +38,7 @@ it("the same in inches goes by eighths", async () => {
 const everyNumber = () => userEvent.click(screen.getByRole("button", { name: "Every number" }));
 
 it("another hold, guide or line brings its own numbers and leaves the length", async () => {
-  show(fingers);
+  show(FINGERS);
   await everyNumber();
   await userEvent.selectOptions(screen.getByLabelText("Held"), "at an angle");
   expect(cut()).toMatchObject({ hold: { kind: "elevation", elevationDeg: 90 } });
@@ -84,7 +75,7 @@ const found = (f: Finding) => (
 );
 
 it("a finding says how grave it is and goes to its move", async () => {
-  show(fingers);
+  show(FINGERS);
   render(found(bold));
   expect(screen.getByText("Watch.")).toBeTruthy();
   await userEvent.click(screen.getByRole("button", { name: "Move 2" }));
@@ -92,7 +83,7 @@ it("a finding says how grave it is and goes to its move", async () => {
 });
 
 it("a finding answered as meant stays in the plan with its note, until it is taken back", async () => {
-  show(fingers);
+  show(FINGERS);
   const { rerender } = render(found(bold));
   await userEvent.click(screen.getByRole("button", { name: "It's intentional" }));
   await userEvent.type(screen.getByLabelText("Why it is intentional"), "quick work");

@@ -64,7 +64,7 @@ it("words that nothing stands behind stay words", () => {
 
 it("lengths are said in the stylist's units and kept in millimetres", () => {
   const inches = changedAt(fingers, "line.lengthMm", "inch");
-  expect(inches).toMatchObject({ unit: "in", step: 0.125 });
+  expect(inches).toMatchObject({ unit: "in", least: 0.125 });
   if (inches?.kind === "number") expect(inches.toDocument(2)).toBeCloseTo(50.8, 9);
   expect(changedAt(fingers, "biteMm", "cm")).toMatchObject({ unit: "mm", value: 12, step: 1 });
   const comb: Comb = { kind: "comb", gapMm: 8, outDeg: 3, thicknessMm: 2, tool: "clipper" };

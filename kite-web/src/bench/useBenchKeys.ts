@@ -2,24 +2,25 @@ import { useEffect } from "react";
 import { VIEW_NAMES } from "../draw/views";
 import { look, type Shown, turnTo, useLook } from "../store/lookStore";
 import { choose, useChosen, usePlan } from "../store/planStore";
-import { MOST_WEEKS } from "./HairControls";
+import { worded } from "../words/worded";
+import { MOST_WEEKS } from "./worn";
 
 const SHOWN: Record<string, Shown> = { b: "bare", s: "standing", f: "fallen" };
 
 /** What each key of the bench does, as it is told by "?". A foot pedal sends Page Down and Page Up. */
 export const BENCH_KEYS = [
-  ["Page Down, pedal right", "next move"],
-  ["Page Up, pedal left", "move before"],
-  ["1 to 5", `seen from the ${VIEW_NAMES.join(", ")}`],
-  ["Arrow keys on the head", "turn it freely"],
-  ["b, s, f", "hair bare, standing, fallen"],
-  ["w", "the whole plan, or the chosen move"],
-  ["x", "the shape before, seen through"],
-  ["i, o", "next bite, bite before"],
-  ["+ and −", "a week of growth more, less"],
-  ["Ctrl Z, Ctrl Shift Z", "undo, redo"],
-  ["Escape", "shut what is open"],
-  ["?", "these keys"],
+  [worded("useBenchKeys.page-down-pedal-right"), worded("useBenchKeys.next-move")],
+  [worded("useBenchKeys.page-up-pedal-left"), worded("useBenchKeys.move-before")],
+  ["1 to 5", worded("useBenchKeys.seen-from-the", { views: VIEW_NAMES.join(", ") })],
+  [worded("useBenchKeys.arrow-keys-on-the"), worded("useBenchKeys.turn-it-freely")],
+  ["b, s, f", worded("useBenchKeys.hair-bare-standing-fallen")],
+  ["w", worded("useBenchKeys.the-whole-plan-or")],
+  ["x", worded("useBenchKeys.the-shape-before-seen")],
+  ["i, o", worded("useBenchKeys.next-bite-bite-before")],
+  ["+ and −", worded("useBenchKeys.a-week-of-growth")],
+  [worded("useBenchKeys.ctrl-z-ctrl-shift"), worded("useBenchKeys.undo-redo")],
+  [worded("useBenchKeys.escape"), worded("useBenchKeys.shut-what-is-open")],
+  ["?", worded("useBenchKeys.these-keys")],
 ] as const;
 
 function move(by: number): void {

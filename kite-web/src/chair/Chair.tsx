@@ -2,15 +2,18 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { api, said } from "../api/http";
+import type { Place } from "../api/types";
 import { useHead } from "../bench/useHead";
 import { useLearnt } from "../client/useLearnt";
 import { KiteString } from "../draw/KiteString";
 import { Loading, Trouble } from "../frame/States";
+import { usePedal } from "../frame/usePedal";
 import { KitGate } from "../kit/KitGate";
-import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
-import { nextMove, type Sitting, stands } from "../store/sitting";
+import { sitDownAt, start, stayInTouch, useChair, write } from "../store/chairStore";
+import { lastDone, nextMove, numberOf, type Sitting, stands } from "../store/sitting";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { worded } from "../words/worded";
 import { ChairHead } from "./ChairHead";
 import { ChairMove } from "./ChairMove";
 import { ChairTop } from "./ChairTop";
@@ -34,7 +37,7 @@ export function Chair({ units }: { units: string }) {
     return () => void lock?.then((l) => l?.release());
   }, []);
   if (problem && !sitting) return <Trouble error={new Error(problem)} retry={() => void sitDownAt(id)} />;
-  if (!sitting || planId !== id) return <Loading what="the next move" />;
+  if (!sitting || planId !== id) return <Loading what={worded("chair.the-next-move")} />;
   return <AtWork id={id} sitting={sitting} units={units as Units} />;
 }
 
@@ -44,6 +47,7 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
   const { document } = t;
   const count = document.moves.length;
   const [looked, setLooked] = useState<number | null>(null);
+  const [place, setPlace] = useState<Place | null>(null);
   const at = Math.min(looked ?? nextMove(t), count - 1);
   const move = document.moves[at];
   const plan = useQuery({
@@ -59,39 +63,31 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
   const made = outcome?.result.moves[at];
   const spoken = useSpoken(
     move && words
-      ? `${move.name}. ${words.headline}. ${move.watch}${move.askFirst ? " Ask first." : ""}`
+      ? `${move.name}. ${words.headline}. ${move.watch}${move.askFirst ? ` ${worded("chair.ask-first")}` : ""}`
       : "",
   );
   const bites = move ? (t.bites.get(move.id) ?? 0) : 0;
   const allBites = made?.bites ?? 0;
   const ask = move?.askFirst === true && !t.approved.has(move.id);
+  const begun = sitting.startedAt !== null;
   const done = () => {
+    if (!begun) return start();
     if (!move || ask) return;
     if (!t.done.has(move.id)) write({ kind: "done", move: move.id });
     setLooked(null);
     if (nextMove(stands(useChair.getState().sitting ?? sitting)) >= count) go(`/plans/${id}/check`);
   };
   const bite = () => {
+    if (!begun) return start();
     if (!move || ask) return;
     if (bites < allBites && !t.done.has(move.id)) write({ kind: "bite", move: move.id });
     else done();
   };
   const back = () => setLooked(Math.max(0, at - 1));
-  useEffect(() => {
-    const keys = (e: KeyboardEvent) => {
-      if (e.target instanceof HTMLInputElement || e.target instanceof HTMLSelectElement) return;
-      if (e.key === "PageDown" || e.key === " ") bite();
-      else if (e.key === "PageUp") back();
-      else if (e.key === "Enter" && !(e.target instanceof HTMLButtonElement)) done();
-      else return;
-      if (e.key === " " && e.target instanceof HTMLButtonElement) return;
-      e.preventDefault();
-    };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
-  });
+  usePedal({ PageDown: bite, " ": bite, PageUp: back, Enter: done });
   if (message || error) return <Trouble error={new Error(message || error?.message)} />;
-  if (!move || !outcome || !head || !ramp || !made || !words) return <Loading what="the next move" />;
+  if (!move || !outcome || !head || !ramp || !made || !words)
+    return <Loading what={worded("chair.the-next-move")} />;
   const left = outcome.result.moves.reduce(
     (min, m) => min + (t.done.has(m.id) || t.skipped.has(m.id) ? 0 : m.minutes),
     0,
@@ -101,12 +97,11 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
       {(sitting.weeksToGo ?? 0) > 0 && t.done.size === 0 && (
         <TooSoon weeks={sitting.weeksToGo ?? 0} clientId={plan.data?.clientId} />
       )}
-      {plan.data && t.done.size === 0 && t.bites.size === 0 && (
-        <KitGate clientId={plan.data.clientId} planId={id} />
-      )}
+      {plan.data && !begun && <KitGate clientId={plan.data.clientId} planId={id} />}
       <ChairTop
         id={id}
         client={plan.data?.clientName ?? ""}
+        clientId={plan.data?.clientId}
         sitting={sitting}
         stands={t}
         leftMin={left}
@@ -119,6 +114,7 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
             id: m.id,
             name: m.name,
             minutes: outcome.result.moves[i]?.minutes ?? 1,
+            number: m.job === "slip" ? "×" : String(numberOf(document.moves, i)),
           }))}
           chosen={at}
           tied={document.moves.map((m) => t.done.has(m.id))}
@@ -134,11 +130,14 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
           head={head}
           ramp={ramp}
           units={units}
+          place={place}
+          choose={setPlace}
         />
         <div className="flex min-h-0 flex-col gap-2">
           <ChairMove
+            aside={place !== null}
             move={move}
-            number={at + 1}
+            number={numberOf(document.moves, at)}
             headline={words.headline}
             said={words.parts.map((p) => p.text).join("")}
             made={made}
@@ -151,10 +150,15 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
             move={move}
             stands={t}
             units={units}
+            place={place}
+            setPlace={setPlace}
+            last={lastDone(sitting)?.entry.kind}
             back={looked !== null ? () => setLooked(null) : undefined}
             moved={() => setLooked(null)}
           />
           <Hands
+            begun={begun}
+            start={start}
             ask={ask}
             first={at === 0}
             done={t.done.has(move.id)}

@@ -1,12 +1,19 @@
-import { useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { HeadData, Outcome } from "../api/binary";
-import type { PlanDocument, Ramp } from "../api/types";
+import { PLACES } from "../api/names";
+import type { Place, PlanDocument, Ramp } from "../api/types";
 import { useSeams } from "../bench/useHead";
+import { BiteOnHair } from "../draw/BiteOnHair";
 import { lengthPaint } from "../draw/coats";
 import { Grip3D, handsRoom } from "../draw/Grip3D";
 import { Head3D } from "../draw/Head3D";
+import { Places3D } from "../draw/Places3D";
 import type { Units } from "../store/units";
 import { useGrip } from "../store/useGrip";
+import { keepInHand } from "../store/useInHand";
+import { worded } from "../words/worded";
+
+const ALL = PLACES.map(([id]) => id);
 
 type Props = {
   document: PlanDocument;
@@ -17,38 +24,105 @@ type Props = {
   head: HeadData;
   ramp: Ramp;
   units: Units;
+  /** The place that is asked after; null while none is. */
+  place: Place | null;
+  choose: (p: Place) => void;
 };
 
-/** The head from where the stylist stands, with the next bite as it lies in the hand. */
-export function ChairHead({ document, at, bite, outcome, head, ramp, units }: Props) {
+/** The head from where the stylist stands, with the next bite as it lies in the hand: as hair, or as lengths. */
+export function ChairHead(props: Props) {
+  const { document, at, bite, outcome, head, place } = props;
   const move = document.moves[at];
+  const [painted, setPainted] = useState(false);
+  const [played, setPlayed] = useState(0);
+  useEffect(() => keepInHand(document), [document]);
+  const stand = move?.stand ?? "back";
+  const label = worded("chairHead.head-from-the-what", { stand, at: at + 1, bite });
+  const lengths = <Painted {...props} label={label} />;
+  const holds = move?.cut.kind !== "texture" && move?.cut.kind !== "aside";
+  return (
+    <div className="relative min-h-[280px]">
+      <div className="absolute inset-0">
+        {painted || place !== null ? (
+          lengths
+        ) : (
+          <BiteOnHair
+            document={document}
+            at={at}
+            bite={bite}
+            played={played}
+            outcome={outcome}
+            head={head}
+            view={stand}
+            viewTurn={0}
+            label={label}
+            keep
+            // Without the network and never looked at: the lengths are there all the same.
+            instead={() => lengths}
+          />
+        )}
+      </div>
+      {place === null && (
+        <div className="absolute top-0 left-0 z-10 flex gap-1">
+          <button
+            type="button"
+            className="btn touch"
+            aria-pressed={painted}
+            onClick={() => setPainted((p) => !p)}
+          >
+            {painted ? worded("chairHead.as-hair") : worded("chairHead.as-lengths")}
+          </button>
+          {!painted && holds && (
+            <button type="button" className="btn touch" onClick={() => setPlayed((p) => p + 1)}>
+              {worded("chairHead.play-the-bite")}
+            </button>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Painted({
+  document,
+  at,
+  bite,
+  outcome,
+  head,
+  ramp,
+  units,
+  place,
+  choose,
+  label,
+}: Props & { label: string }) {
+  const move = document.moves[at];
+  // The same for every move of the plan, with a bite in the hand or none.
+  const above = useMemo(() => handsRoom(outcome.state(0)), [outcome]);
   const after = outcome.state(at + 1);
   const paint = useMemo(() => lengthPaint(after, ramp), [after, ramp]);
   const cuts = (outcome.result.moves[at]?.bites ?? 0) > 0 && move?.cut.kind !== "aside";
   const grip = useGrip(document, move?.id ?? "", cuts ? bite : null);
   const seams = useSeams(document, true);
-  // The same for every move of the plan, with a bite in the hand or none.
-  const room = useMemo(() => handsRoom(outcome.state(0)), [outcome]);
-  const held = useMemo(() => (grip ? <Grip3D grip={grip} /> : null), [grip]);
+  const { landmarks } = outcome.result.head;
+  const held = useMemo(() => {
+    if (place) return <Places3D landmarks={landmarks} places={ALL} chosen={place} choose={choose} />;
+    return grip && move ? <Grip3D grip={grip} cut={move.cut} stand={move.stand} /> : null;
+  }, [grip, move, place, landmarks, choose]);
   return (
-    <div className="relative min-h-[280px]">
-      <div className="absolute inset-0">
-        <Head3D
-          head={head}
-          seams={seams}
-          paint={paint}
-          lengths={after}
-          before={outcome.state(at)}
-          view={move?.stand ?? "back"}
-          viewTurn={0}
-          units={units}
-          labelled={false}
-          room={room}
-          label={`Head from the ${move?.stand}, what move ${at + 1} cuts ringed in vermilion, bite ${bite} in the hand`}
-        >
-          {held}
-        </Head3D>
-      </div>
-    </div>
+    <Head3D
+      head={head}
+      seams={seams}
+      paint={paint}
+      lengths={after}
+      before={outcome.state(at)}
+      view={move?.stand ?? "back"}
+      viewTurn={0}
+      units={units}
+      labelled={false}
+      above={above}
+      label={label}
+    >
+      {held}
+    </Head3D>
   );
 }

@@ -1,14 +1,17 @@
 import type { Move, Result } from "../api/types";
 import { write } from "../store/chairStore";
+import { worded } from "../words/worded";
 
 const STANDS = {
-  front: "Stand in front",
-  left: "Stand at the client's left",
-  right: "Stand at the client's right",
-  back: "Stand behind",
+  front: worded("chairMove.stand-in-front"),
+  left: worded("chairMove.stand-at-the-clients"),
+  right: worded("chairMove.stand-at-the-clients-2"),
+  back: worded("chairMove.stand-behind"),
 };
 
 type Props = {
+  /** A sheet is open that wants the room of a small screen. */
+  aside: boolean;
   move: Move;
   number: number;
   headline: string;
@@ -22,17 +25,18 @@ type Props = {
 };
 
 /** The move in words and numbers, large enough for an arm's length. */
-export function ChairMove({ move, number, headline, said, made, bites, dosed, skipped, hand }: Props) {
+export function ChairMove({ aside, move, number, headline, said, made, bites, dosed, skipped, hand }: Props) {
   const step = stepAfter(bites, made.bites, made.turns);
   return (
     <section
-      aria-label="The move"
+      aria-label={worded("chairMove.the-move")}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
       tabIndex={0}
-      className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto"
+      className={`flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto ${aside ? "max-md:hidden" : ""}`}
     >
       <p className={`text-xl ${step ? "font-bold text-primary" : ""}`} aria-live="polite">
-        {step ? "Step round, or turn the chair" : STANDS[move.stand]} · hair {move.damp}
+        {step ? worded("chairMove.step-round-or-turn") : STANDS[move.stand]}{" "}
+        {worded("chairMove.hair", { damp: move.damp })}
         {made.handling.map((h) => ` · ${h}`)}
       </p>
       <h1 className="font-bold text-4xl leading-tight">
@@ -41,7 +45,10 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
       <p className="font-bold text-6xl">{headline}</p>
       <p className="text-2xl leading-snug">{said}</p>
       {made.heeds.length > 0 && (
-        <ul aria-label="Take care" className="border-error border-l-8 bg-base-200 p-2 pl-3 text-xl">
+        <ul
+          aria-label={worded("chairMove.take-care")}
+          className="border-error border-l-8 bg-base-200 p-2 pl-3 text-xl"
+        >
           {made.heeds.map((h) => (
             <li key={h}>{h}</li>
           ))}
@@ -51,7 +58,8 @@ export function ChairMove({ move, number, headline, said, made, bites, dosed, sk
       {hand && <p className="border-secondary border-l-8 bg-base-200 p-3 text-xl">{hand}</p>}
       {skipped !== undefined && (
         <p className="border-secondary border-l-8 bg-base-200 p-3 text-xl">
-          Skipped{skipped ? `: ${skipped}` : ""}.
+          {worded("chairMove.skipped")}
+          {skipped ? `: ${skipped}` : ""}.
         </p>
       )}
       {made.doses && <Doses move={move.id} doses={made.doses} dosed={dosed} />}
@@ -72,7 +80,7 @@ type Dose = NonNullable<Result["moves"][number]["doses"]>[number];
 function Doses({ move, doses, dosed }: { move: string; doses: Dose[]; dosed: ReadonlySet<string> }) {
   return (
     <fieldset className="flex flex-wrap gap-2">
-      <legend className="text-lg">Columns done</legend>
+      <legend className="text-lg">{worded("chairMove.columns-done")}</legend>
       {doses.map((d, i) => {
         const on = dosed.has(`${move}/${i}`);
         return (
@@ -80,7 +88,7 @@ function Doses({ move, doses, dosed }: { move: string; doses: Dose[]; dosed: Rea
             key={d.aroundDeg}
             type="button"
             aria-pressed={on}
-            aria-label={`Column ${i + 1}, ${Math.round(d.percent)} %`}
+            aria-label={worded("chairMove.column", { i: i + 1, percent: Math.round(d.percent) })}
             className={`btn touch h-14 w-16 text-xl ${on ? "btn-secondary" : ""}`}
             onClick={() => !on && write({ kind: "dosed", move, column: i })}
           >

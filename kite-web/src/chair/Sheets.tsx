@@ -1,32 +1,55 @@
 import { useState } from "react";
-import type { Move } from "../api/types";
-import { write } from "../store/chairStore";
+import type { ChairEntry, Move, Place } from "../api/types";
+import { undo, write } from "../store/chairStore";
 import type { Stands } from "../store/sitting";
 import type { Units } from "../store/units";
+import { worded } from "../words/worded";
+import { Measured } from "./Measured";
 import { Slip } from "./Slip";
 
 type Props = {
   move: Move;
   stands: Stands;
   units: Units;
+  /** The place that is asked after on the head; null while none is. */
+  place: Place | null;
+  setPlace: (p: Place | null) => void;
+  /** What was written down last and can be taken back. */
+  last?: ChairEntry["kind"];
   /** Given while another move than the next one is looked at. */
   back?: () => void;
   moved: () => void;
 };
 
-const REASONS = ["No time left", "The client asked to leave it", "Not needed on this head"];
+/** Where a slip is likeliest, by where the stylist stands. */
+const NEAR: Record<Move["stand"], Place> = {
+  front: "front",
+  left: "ridgeLeft",
+  right: "ridgeRight",
+  back: "crown",
+};
+
+const REASONS = [
+  worded("sheets.no-time-left"),
+  worded("sheets.the-client-asked-to"),
+  worded("sheets.not-needed-on-this"),
+];
 type Open = "skip" | "slip" | "measured" | "dry";
 const NAMES: Record<Open, string> = {
-  skip: "Skip",
-  slip: "Cut too short",
-  measured: "Measured",
-  dry: "For the dry pass",
+  skip: worded("sheets.skip"),
+  slip: worded("sheets.cut-too-short"),
+  measured: worded("sheets.measured"),
+  dry: worded("sheets.for-the-dry-pass"),
 };
 
 /** What else may happen at a move, each a sheet of its own. */
-export function Sheets({ move, stands, units, back, moved }: Props) {
+export function Sheets({ move, stands, units, place, setPlace, last, back, moved }: Props) {
   const [open, setOpen] = useState<Open | null>(null);
-  const shut = () => setOpen(null);
+  const show = (o: Open | null) => {
+    setOpen(o);
+    setPlace(o === "slip" || o === "measured" ? NEAR[move.stand] : null);
+  };
+  const shut = () => show(null);
   const seen = stands.done.has(move.id) || stands.skipped.has(move.id);
   return (
     <div className="grid gap-2">
@@ -50,8 +73,11 @@ export function Sheets({ move, stands, units, back, moved }: Props) {
               ))}
             </div>
           )}
-          {(open === "slip" || open === "measured") && (
-            <Slip key={open} slip={open === "slip"} move={move} stands={stands} units={units} shut={shut} />
+          {open === "slip" && place && (
+            <Slip move={move} place={place} choose={setPlace} units={units} shut={shut} />
+          )}
+          {open === "measured" && place && (
+            <Measured move={move} stands={stands} place={place} choose={setPlace} units={units} shut={shut} />
           )}
           {open === "dry" && <DryList list={stands.forDry} />}
         </section>
@@ -63,24 +89,36 @@ export function Sheets({ move, stands, units, back, moved }: Props) {
             type="button"
             aria-expanded={open === o}
             className={`btn touch text-lg ${open === o ? "btn-neutral" : ""}`}
-            onClick={() => setOpen(open === o ? null : o)}
+            onClick={() => show(open === o ? null : o)}
           >
             {NAMES[o]}
             {o === "dry" && stands.forDry.length > 0 ? ` (${stands.forDry.length})` : ""}
           </button>
         ))}
+        {last && (
+          <button
+            type="button"
+            className="btn touch text-lg"
+            onClick={() => {
+              undo();
+              moved();
+            }}
+          >
+            {worded("sheets.take-back", { last })}
+          </button>
+        )}
         {seen && (
           <button
             type="button"
             className="btn touch text-lg"
             onClick={() => write({ kind: "reopened", move: move.id })}
           >
-            Do it again
+            {worded("sheets.do-it-again")}
           </button>
         )}
         {back && (
           <button type="button" className="touch cursor-pointer px-2 text-lg underline" onClick={back}>
-            To the next move
+            {worded("sheets.to-the-next-move")}
           </button>
         )}
       </div>
@@ -101,7 +139,7 @@ function DryList({ list }: { list: readonly string[] }) {
               className="btn touch text-lg"
               onClick={() => write({ kind: "drySeen", what: w })}
             >
-              {w}: seen dry
+              {worded("sheets.seen-dry", { w })}
             </button>
           </li>
         ))}
@@ -117,14 +155,14 @@ function DryList({ list }: { list: readonly string[] }) {
       >
         <input
           className="input touch flex-1 text-lg"
-          aria-label="What to look at again once dry"
-          placeholder="what to look at once dry"
+          aria-label={worded("sheets.what-to-look-at")}
+          placeholder={worded("sheets.what-to-look-at-2")}
           maxLength={200}
           value={what}
           onChange={(e) => setWhat(e.target.value)}
         />
         <button type="submit" className="btn touch text-lg">
-          Note it
+          {worded("sheets.note-it")}
         </button>
       </form>
     </div>

@@ -1,134 +1,41 @@
-import { useEffect, useState } from "react";
-import { api, said } from "../api/http";
-import { PLACES } from "../api/names";
-import type { Move, Place, PlanDocument, Replanned } from "../api/types";
-import { Stepper } from "../bench/Stepper";
-import { write } from "../store/chairStore";
-import type { Stands } from "../store/sitting";
-import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { useState } from "react";
+import type { Move, Place } from "../api/types";
+import { useChair, write } from "../store/chairStore";
+import { stands } from "../store/sitting";
+import type { Units } from "../store/units";
+import { worded } from "../words/worded";
+import { WaysOut } from "./WaysOut";
+import { WhereAndHow } from "./WhereAndHow";
 
-/** Where a slip is likeliest, by where the stylist stands. */
-const NEAR: Record<Move["stand"], Place> = {
-  front: "front",
-  left: "ridgeLeft",
-  right: "ridgeRight",
-  back: "crown",
-};
+/** A comb's width of hair too much; the first that is offered. */
+const USUAL_MM = 10;
 
-type Props = { slip: boolean; move: Move; stands: Stands; units: Units; shut: () => void };
+type Props = { move: Move; place: Place; choose: (p: Place) => void; units: Units; shut: () => void };
 
-/** More came off than planned, or something was measured: what is left is planned anew, and taken or not. */
-export function Slip({ slip, move, stands, units, shut }: Props) {
-  const [place, setPlace] = useState<Place>(NEAR[move.stand]);
-  const [mm, setMm] = useState(slip ? 10 : 50);
-  const [comb, setComb] = useState(false);
-  const [answer, setAnswer] = useState<Replanned | null>(null);
-  const [problem, setProblem] = useState("");
-  useEffect(() => {
-    if (!comb) return;
-    const source = new EventSource("/api/comb/readings");
-    source.addEventListener("reading", (e) => {
-      setMm(JSON.parse((e as MessageEvent<string>).data).lengthMm as number);
-      setComb(false);
-    });
-    source.addEventListener("error", () => setComb(false));
-    return () => source.close();
-  }, [comb]);
-  const ask = async () => {
-    write(slip ? { kind: "tookMore", move: move.id, place, mm } : { kind: "measured", place, mm });
-    const { document, done } = asDone(stands, move.id);
-    try {
-      setAnswer(
-        await said(
-          api.POST("/api/replan", {
-            body: {
-              document,
-              done,
-              [slip ? "tookMoreMm" : "measuredMm"]: { [place]: mm },
-            },
-          }),
-        ),
-      );
-      setProblem("");
-    } catch (e) {
-      setProblem(`Written down. ${(e as Error).message}`);
-    }
+/** More came off than meant: it is in the plan at once, and what can be done about it is shown. */
+export function Slip({ move, place, choose, units, shut }: Props) {
+  const [mm, setMm] = useState(USUAL_MM);
+  const [slip, setSlip] = useState("");
+  const sitting = useChair((c) => c.sitting);
+  const now = sitting && slip ? stands(sitting) : null;
+  if (now) return <WaysOut document={now.document} slip={slip} shut={shut} />;
+  const tell = () => {
+    write({ kind: "tookMore", move: move.id, place, mm });
+    const after = useChair.getState().sitting;
+    setSlip((after && stands(after).slips.at(-1)?.id) ?? "");
   };
-  if (answer)
-    return (
-      <div className="grid gap-2">
-        <p className="text-2xl" role="status">
-          {answer.words}
-        </p>
-        <div className="flex gap-2">
-          {answer.changes.length > 0 && (
-            <button
-              type="button"
-              className="btn btn-primary h-14 text-xl"
-              onClick={() => {
-                write({ kind: "replanned", plan: answer.document });
-                shut();
-              }}
-            >
-              Go on with this
-            </button>
-          )}
-          <button type="button" className="btn h-14 text-xl" onClick={shut}>
-            {answer.changes.length > 0 ? "Leave the plan as it is" : "Go on"}
-          </button>
-        </div>
-      </div>
-    );
   return (
-    <div className="flex flex-wrap items-end gap-3">
-      <label className="grid gap-1 text-lg">
-        Where
-        <select
-          className="select touch w-56 text-lg"
-          value={place}
-          onChange={(e) => setPlace(PLACES.find(([id]) => id === e.target.value)?.[0] ?? place)}
-        >
-          {PLACES.map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <Stepper
-        label={slip ? "Too much by" : "Length there"}
-        value={toShown(mm, units)}
-        step={units === "cm" ? 0.1 : stepOf(units)}
-        min={0}
-        max={toShown(1500, units)}
-        unit={unitOf(units)}
-        onChange={(v) => setMm(toMm(v, units))}
-      />
-      {!slip && (
-        <button
-          type="button"
-          className={`btn touch text-lg ${comb ? "btn-neutral" : ""}`}
-          onClick={() => setComb(!comb)}
-        >
-          {comb ? "Comb the place …" : "From the measuring comb"}
-        </button>
-      )}
-      <button type="button" className="btn btn-primary h-14 text-xl" onClick={() => void ask()}>
-        What changes?
+    <WhereAndHow
+      place={place}
+      choose={choose}
+      label={worded("slip.too-much-by")}
+      mm={mm}
+      set={setMm}
+      units={units}
+    >
+      <button type="button" className="btn btn-primary h-14 text-xl" disabled={mm <= 0} onClick={tell}>
+        {worded("slip.what-now")}
       </button>
-      {problem && (
-        <p role="alert" className="w-full border-error border-l-4 pl-3 text-lg">
-          {problem}
-        </p>
-      )}
-    </div>
+    </WhereAndHow>
   );
-}
-
-/** The plan with what is done first, the move at hand among it, and what was skipped left out. */
-function asDone(t: Stands, now: string): { document: PlanDocument; done: number } {
-  const is = (id: string) => t.done.has(id) || id === now;
-  const kept = t.document.moves.filter((m) => is(m.id) || !t.skipped.has(m.id));
-  const moves = [...kept.filter((m) => is(m.id)), ...kept.filter((m) => !is(m.id))];
-  return { document: { ...t.document, moves }, done: kept.filter((m) => is(m.id)).length };
 }

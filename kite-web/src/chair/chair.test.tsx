@@ -1,16 +1,17 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { useState } from "react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import type { Move } from "../api/types";
+import type { Move, Place } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
 import { useChair } from "../store/chairStore";
-import { type Sitting, type Stands, stands } from "../store/sitting";
+import { lastDone, type Sitting, type Stands, stands } from "../store/sitting";
 import { Sheets } from "./Sheets";
 
-const moves = ["a", "b", "c"].map((id) => ({ id, stand: "back" }));
+const moves = ["a", "b", "c"].map((id) => ({ id, stand: "back", damp: "damp" }));
 const sitting = {
   token: "t",
   startedAt: "2026-03-02T10:00:00Z",
-  document: { moves },
+  document: { moves, sections: [] },
   device: "d",
   next: 0,
   unsent: [],
@@ -27,18 +28,28 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-function sheets(answers: Record<string, unknown>, more: Partial<Stands> = {}) {
-  const moved = vi.fn();
-  // What is written stays unsent, so that it can be looked at.
-  const sent = atPage(
+function Sheeted({ more, moved }: { more: Partial<Stands>; moved: () => void }) {
+  const [place, setPlace] = useState<Place | null>(null);
+  return (
     <Sheets
       move={moves[1] as unknown as Move}
       stands={{ ...stands(sitting), ...more }}
       units="cm"
+      place={place}
+      setPlace={setPlace}
+      last={lastDone(useChair((c) => c.sitting) ?? sitting)?.entry.kind}
       moved={moved}
-    />,
-    { "POST /api/sittings/": new Error("gone"), ...answers },
+    />
   );
+}
+
+function sheets(answers: Record<string, unknown>, more: Partial<Stands> = {}) {
+  const moved = vi.fn();
+  // What is written stays unsent, so that it can be looked at.
+  const sent = atPage(<Sheeted more={more} moved={moved} />, {
+    "POST /api/sittings/": new Error("gone"),
+    ...answers,
+  });
   return { moved, sent };
 }
 
@@ -50,25 +61,89 @@ it("skips a move with a reason", () => {
   expect(moved).toHaveBeenCalled();
 });
 
-it("writes a slip down before it asks what changes, and changes the plan only when told to", async () => {
+const WAYS = {
+  place: "crown",
+  shortMm: 10,
+  words: "The crown comes out 1 cm too short.",
+  repairs: [
+    { kind: "leave", words: "Grown out in about 4 weeks.", document: { moves: ["left"] } },
+    { kind: "soften", words: "Up to 6 mm comes off round it.", document: { moves: ["softened"] } },
+  ],
+};
+
+it("has a slip in the plan at once, shows each way out as hair, and takes the one that is touched", async () => {
+  const { sent } = sheets({
+    "POST /api/repairs": WAYS,
+    "POST /api/still.png": () => new Response(new Blob(["png"])),
+  });
+  vi.stubGlobal(
+    "URL",
+    Object.assign(URL, { createObjectURL: () => "blob:a", revokeObjectURL: () => undefined }),
+  );
+  fireEvent.click(screen.getByText("Cut too short"));
+  fireEvent.click(screen.getByText("What now?"));
+  expect(written()).toEqual([{ kind: "tookMore", move: "b", place: "crown", mm: 10 }]);
+  await screen.findByText(WAYS.words);
+  const body = asked(sent, "POST").find((s) => s.url === "/api/repairs")?.body as {
+    slip: string;
+    document: { moves: { id: string }[] };
+  };
+  expect(body.slip).toBe("slip1");
+  expect(body.document.moves.map((m) => m.id)).toEqual(["a", "b", "slip1", "c"]);
+  // Leaving it is shown now, in two weeks and in four; softened as it will be.
+  await screen.findByAltText("Leave it, after 4 weeks, back");
+  await screen.findByAltText("Soften round it, back");
+  expect(written()).toHaveLength(1);
+  fireEvent.click(screen.getByText("Soften round it"));
+  expect(written().at(-1)).toEqual({ kind: "replanned", plan: { moves: ["softened"] } });
+});
+
+it("leaves a slip as it is by a touch, and takes it back by another", async () => {
+  sheets({ "POST /api/repairs": WAYS, "POST /api/still.png": new Error("gone") });
+  fireEvent.click(screen.getByText("Cut too short"));
+  fireEvent.click(screen.getByText("What now?"));
+  fireEvent.click(await screen.findByText("Leave it"));
+  expect(written().map((e) => e.kind)).toEqual(["tookMore"]);
+  fireEvent.click(screen.getByText("Take back the slip"));
+  expect(stands(useChair.getState().sitting as Sitting).slips).toEqual([]);
+  expect(screen.queryByText(/^Take back/), "nothing else was done").toBeNull();
+});
+
+it("asks for nothing where what is still to do cuts below the slip, or nobody can say", async () => {
+  sheets({ "POST /api/repairs": { ...WAYS, words: "Go on.", repairs: WAYS.repairs.slice(0, 1) } });
+  fireEvent.click(screen.getByText("Cut too short"));
+  fireEvent.click(screen.getByText("What now?"));
+  fireEvent.click(await screen.findByText("Go on"));
+  expect(written()).toHaveLength(1);
+  cleanup();
+  sheets({ "POST /api/repairs": refused("The hair is too short.") });
+  fireEvent.click(screen.getByText("Cut too short"));
+  fireEvent.click(screen.getByText("What now?"));
+  await screen.findByText("Written down. The hair is too short.");
+});
+
+it("plans the rest anew by what was measured, and changes the plan only when told to", async () => {
   const answer = { words: "Take the crown 4 mm shorter.", changes: [{}], document: { moves: [] } };
   const { sent } = sheets(
     { "POST /api/replan": answer },
     { done: new Set(["a"]), skipped: new Map([["c", "No time left"]]) },
   );
-  fireEvent.click(screen.getByText("Cut too short"));
+  fireEvent.click(screen.getByText("Measured"));
   fireEvent.click(screen.getByText("What changes?"));
-  expect(written()).toEqual([{ kind: "tookMore", move: "b", place: "crown", mm: 10 }]);
+  expect(written()).toEqual([{ kind: "measured", place: "crown", mm: 50 }]);
   await screen.findByText(answer.words);
   // What is done stands first, the move at hand among it; what was skipped is left out.
   const body = asked(sent, "POST").find((s) => s.url === "/api/replan")?.body;
-  expect(body).toEqual({ document: { moves: moves.slice(0, 2) }, done: 2, tookMoreMm: { crown: 10 } });
-  expect(written()).toHaveLength(1);
+  expect(body).toEqual({
+    document: { moves: moves.slice(0, 2), sections: [] },
+    done: 2,
+    measuredMm: { crown: 50 },
+  });
   fireEvent.click(screen.getByText("Go on with this"));
   expect(written().at(-1)).toEqual({ kind: "replanned", plan: answer.document });
 });
 
-it("has the slip written down even when nobody can say what changes", async () => {
+it("has a measure written down even when nobody can say what changes", async () => {
   sheets({ "POST /api/replan": refused("No plan helps.") });
   fireEvent.click(screen.getByText("Measured"));
   fireEvent.click(screen.getByText("What changes?"));

@@ -2,24 +2,24 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { keptJson } from "../api/http";
-import type { CheckItem } from "../api/types";
+import type { RoundPart } from "../api/types";
 import { useHead, useSeams } from "../bench/useHead";
 import { lengthPaint } from "../draw/coats";
 import { Head3D } from "../draw/Head3D";
 import { Pin3D } from "../draw/Pin3D";
 import type { ViewName } from "../draw/views";
 import { Loading, Trouble } from "../frame/States";
+import { usePedal } from "../frame/usePedal";
 import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
-import { sideOf } from "../store/lookStore";
 import { type Sitting, stands } from "../store/sitting";
 import { lengthWords, type Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
+import { worded } from "../words/worded";
 
-const MISSES = [3, 5, 10, 15];
-const FAR =
-  "Step back and look from afar and in the mirror: level, balanced, the outline clean. Show the client the back.";
+const MISSES = [0, 3, 5, 10, 15];
+const FAR = worded("checkRound.step-back-and-look");
 
-/** The round after the cut: seams, last bites, across each section, left against right; then from afar, and dry. */
+/** The round after the cut, by the parts of the head, what is likeliest off first; then from afar, and dry. */
 export function CheckRound({ units }: { units: string }) {
   const id = Number(useParams().id);
   const { sitting, planId, problem } = useChair();
@@ -28,7 +28,7 @@ export function CheckRound({ units }: { units: string }) {
     return stayInTouch();
   }, [id]);
   if (problem && !sitting) return <Trouble error={new Error(problem)} retry={() => void sitDownAt(id)} />;
-  if (!sitting || planId !== id) return <Loading what="the round" />;
+  if (!sitting || planId !== id) return <Loading what={worded("checkRound.the-round")} />;
   return <Walking id={id} sitting={sitting} units={units as Units} />;
 }
 
@@ -47,58 +47,61 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const paint = useMemo(() => (last && ramp ? lengthPaint(last, ramp) : undefined), [last, ramp]);
   const [looked, setLooked] = useState<number | null>(null);
   const items = round.data?.items ?? [];
-  const count = items.length + 1;
-  const open = Array.from({ length: count }, (_, i) => i).find((i) => !t.checked.has(i));
-  const at = looked ?? open ?? count;
-  const enter = (longerMm: number) => {
-    write({ kind: "checked", item: at, longerMm });
+  const parts = round.data?.parts ?? [];
+  // Part by part, and at the end from afar.
+  const stops = [...parts.map((p) => p.items), [items.length]];
+  const open = stops.findIndex((all) => all.some((i) => !t.checked.has(i)));
+  const at = looked ?? (open < 0 ? stops.length : open);
+  const part = parts[at];
+  const fine = () => {
+    for (const item of stops[at] ?? [])
+      if (!t.checked.has(item) || !part) write({ kind: "checked", item, longerMm: 0 });
     setLooked(null);
   };
-  useEffect(() => {
-    const keys = (e: KeyboardEvent) => {
-      if (e.key === "PageDown" && at < count) enter(0);
-      else if (e.key === "PageUp") setLooked(Math.max(0, at - 1));
-      else return;
-      e.preventDefault();
-    };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
+  usePedal({
+    PageDown: () => at < stops.length && fine(),
+    PageUp: () => setLooked(Math.max(0, at - 1)),
   });
-  const item = items[at];
   const places = outcome?.result.head.landmarks;
-  const pins = useMemo(
-    () =>
-      item && places
-        ? [item.place, ...(item.kind === "balance" ? [item.place.replace("Left", "Right")] : [])].map((p) => {
-            const [x, y, z] = places[p] ?? [];
-            if (x === undefined || y === undefined || z === undefined) return null;
-            return <Pin3D key={p} at={[x, y, z]} />;
-          })
-        : null,
-    [item, places],
-  );
+  const pins = useMemo(() => {
+    if (!part || !places) return null;
+    const all = part.items.flatMap((i) => {
+      const item = items[i];
+      if (!item) return [];
+      return item.kind === "balance" ? [item.place, item.place.replace("Left", "Right")] : [item.place];
+    });
+    return [...new Set(all)].map((p) => {
+      const [x, y, z] = places[p] ?? [];
+      if (x === undefined || y === undefined || z === undefined) return null;
+      return <Pin3D key={p} at={[x, y, z]} />;
+    });
+  }, [part, items, places]);
   if (round.error) return <Trouble error={round.error} retry={() => round.refetch()} />;
-  if (!round.data || !outcome || !head || !paint || !last) return <Loading what="the round" />;
+  if (!round.data || !outcome || !head || !paint || !last)
+    return <Loading what={worded("checkRound.the-round")} />;
   const missed = [...t.checked].filter(([, mm]) => mm > 0);
-  const over = at >= count;
+  const over = at >= stops.length;
   return (
     <div className="flex min-h-0 flex-1 flex-col px-5 pb-3 lg:max-h-[calc(100dvh-56px)]">
       <div className="flex flex-wrap items-baseline gap-4 py-2">
-        <h1 className="font-bold text-3xl">Check</h1>
+        <h1 className="font-bold text-3xl">{worded("checkRound.check")}</h1>
         <span className="text-xl tabular-nums">
-          {Math.min(at + 1, count)} of {count}
+          {worded("checkRound.of", { at: Math.min(at + 1, stops.length), count: stops.length })}
         </span>
         <span className="flex flex-1 gap-1" aria-hidden="true">
-          {Array.from({ length: count }, (_, i) => (
+          {stops.map((all, i) => (
             <span
-              // biome-ignore lint/suspicious/noArrayIndexKey: the round's own numbers
+              // biome-ignore lint/suspicious/noArrayIndexKey: the round's own order
               key={i}
-              className={`h-3 flex-1 rounded-full ${tone(t.checked.get(i), i === at)}`}
+              className={`h-3 flex-1 rounded-full ${tone(
+                all.map((item) => t.checked.get(item)),
+                i === at,
+              )}`}
             />
           ))}
         </span>
         <Link to={`/plans/${id}/chair`} className="touch flex items-center text-lg underline">
-          Back to the chair
+          {worded("checkRound.back-to-the-chair")}
         </Link>
       </div>
       <div className="grid min-h-0 flex-1 gap-5 md:grid-cols-[1fr_1.2fr]">
@@ -110,14 +113,14 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
               paint={paint}
               lengths={last}
               before={last}
-              view={item ? viewOf(item) : "back"}
+              view={part ? PARTS[part.part].view : "back"}
               viewTurn={at}
               units={units}
               labelled={false}
               label={
-                item
-                  ? `Head with the place that is checked marked: ${round.data.words[at]}`
-                  : "Head from behind"
+                part
+                  ? worded("checkRound.head-with-the-place", { words: PARTS[part.part].name })
+                  : worded("checkRound.head-from-behind")
               }
             >
               {pins}
@@ -127,13 +130,24 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
         <div className="flex min-h-0 flex-col gap-3">
           <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto" aria-live="polite">
             {over ? (
-              <Found missed={missed} words={round.data.words} units={units} again={setLooked} />
+              <Found
+                missed={missed}
+                words={round.data.words}
+                units={units}
+                again={(i) => setLooked(stops.findIndex((all) => all.includes(i)))}
+              />
+            ) : part ? (
+              <>
+                <h2 className="font-bold text-3xl">{PARTS[part.part].name}</h2>
+                <p className="text-xl">{PARTS[part.part].how}</p>
+                <Looks items={part.items} words={round.data.words} checked={t.checked} units={units} />
+              </>
             ) : (
-              <p className="text-3xl leading-snug">{round.data.words[at] ?? FAR}</p>
+              <p className="text-3xl leading-snug">{FAR}</p>
             )}
             {over && t.forDry.length > 0 && (
               <div className="border-accent border-l-8 bg-base-200 p-3">
-                <b className="text-xl">To look at dry</b>
+                <b className="text-xl">{worded("checkRound.to-look-at-dry")}</b>
                 <ul>
                   {t.forDry.map((w) => (
                     <li key={w}>
@@ -142,7 +156,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
                         className="btn touch mt-1 text-lg"
                         onClick={() => write({ kind: "drySeen", what: w })}
                       >
-                        {w}: seen
+                        {worded("checkRound.seen", { w })}
                       </button>
                     </li>
                   ))}
@@ -156,36 +170,26 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
               className="btn btn-primary h-20 text-3xl"
               onClick={() => go(`/plans/${id}/finish`)}
             >
-              To the finish
+              {worded("checkRound.to-the-finish")}
             </button>
           ) : (
-            <>
-              {item && (
-                <fieldset className="grid gap-1">
-                  <legend className="text-xl">It is longer there by</legend>
-                  <span className="grid grid-cols-4 gap-3">
-                    {MISSES.map((mm) => (
-                      <button key={mm} type="button" className="btn h-16 text-2xl" onClick={() => enter(mm)}>
-                        {lengthWords(mm, units)}
-                      </button>
-                    ))}
-                  </span>
-                </fieldset>
-              )}
-              <div className="grid grid-cols-[1fr_3fr] gap-3">
-                <button
-                  type="button"
-                  className="btn h-20 text-2xl"
-                  disabled={at === 0}
-                  onClick={() => setLooked(at - 1)}
-                >
-                  Back
-                </button>
-                <button type="button" className="btn btn-primary h-20 text-3xl" onClick={() => enter(0)}>
-                  Fine
-                </button>
-              </div>
-            </>
+            <div className="grid grid-cols-[1fr_3fr] gap-3">
+              <button
+                type="button"
+                className="btn h-20 text-2xl"
+                disabled={at === 0}
+                onClick={() => setLooked(at - 1)}
+              >
+                {worded("checkRound.back")}
+              </button>
+              <button type="button" className="btn btn-primary h-20 text-3xl" onClick={fine}>
+                {part?.items.some((i) => (t.checked.get(i) ?? 0) > 0)
+                  ? worded("checkRound.the-rest-is-fine")
+                  : part
+                    ? worded("checkRound.all-fine-here")
+                    : worded("checkRound.fine")}
+              </button>
+            </div>
           )}
         </div>
       </div>
@@ -193,16 +197,78 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   );
 }
 
-/** Balance is looked at facing the client or from behind. */
-function viewOf(item: CheckItem): ViewName {
-  if (item.kind !== "balance") return sideOf(item.place) ?? "back";
-  return /behind|mastoid|nape/i.test(item.place) ? "back" : "front";
+type PartName = RoundPart["part"];
+
+/** Where each part of the head is looked at from, by which hand and by which eye. */
+const PARTS: Record<PartName, { name: string; how: string; view: ViewName }> = {
+  top: { name: worded("checkRound.top"), how: worded("checkRound.how-top"), view: "top" },
+  left: { name: worded("checkRound.left"), how: worded("checkRound.how-side"), view: "left" },
+  right: { name: worded("checkRound.right"), how: worded("checkRound.how-side"), view: "right" },
+  back: { name: worded("checkRound.at-the-back"), how: worded("checkRound.how-back"), view: "back" },
+  bothSides: {
+    name: worded("checkRound.both-sides"),
+    how: worded("checkRound.how-both"),
+    view: "front",
+  },
+};
+
+/** A part's bar: what stands out in it shows. */
+function tone(longer: (number | undefined)[], here: boolean): string {
+  if (here) return "bg-primary";
+  if (longer.some((mm) => mm === undefined)) return "bg-base-300";
+  return longer.some((mm) => (mm ?? 0) > 0) ? "bg-accent" : "bg-secondary";
 }
 
-function tone(longerMm: number | undefined, here: boolean): string {
-  if (here) return "bg-primary";
-  if (longerMm === undefined) return "bg-base-300";
-  return longerMm > 0 ? "bg-accent" : "bg-secondary";
+type LooksProps = {
+  items: readonly number[];
+  words: readonly string[];
+  checked: ReadonlyMap<number, number>;
+  units: Units;
+};
+
+/** What to look at in one part; a touch on one that stands out asks by how much. */
+function Looks({ items, words, checked, units }: LooksProps) {
+  const [asked, setAsked] = useState<number | null>(null);
+  return (
+    <ul className="grid gap-2">
+      {items.map((i) => {
+        const mm = checked.get(i) ?? 0;
+        return (
+          <li key={i}>
+            <button
+              type="button"
+              aria-expanded={asked === i}
+              className={`w-full cursor-pointer border-l-8 bg-base-200 p-3 text-left text-xl ${mm > 0 ? "border-accent" : "border-base-300"}`}
+              onClick={() => setAsked(asked === i ? null : i)}
+            >
+              {mm > 0 && <b>{worded("checkRound.longer-by", { length: lengthWords(mm, units) })} </b>}
+              {words[i]}
+            </button>
+            {asked === i && (
+              <fieldset className="mt-1 grid gap-1">
+                <legend className="text-lg">{worded("checkRound.it-is-longer-there")}</legend>
+                <span className="grid grid-cols-5 gap-2">
+                  {MISSES.map((longerMm) => (
+                    <button
+                      key={longerMm}
+                      type="button"
+                      className={`btn h-16 text-xl ${longerMm === checked.get(i) ? "btn-neutral" : ""}`}
+                      onClick={() => {
+                        write({ kind: "checked", item: i, longerMm });
+                        setAsked(null);
+                      }}
+                    >
+                      {longerMm === 0 ? worded("checkRound.fine") : lengthWords(longerMm, units)}
+                    </button>
+                  ))}
+                </span>
+              </fieldset>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
 }
 
 type FoundProps = {
@@ -214,16 +280,17 @@ type FoundProps = {
 
 /** Where to take how much: only what stands out, and the round is not recut. */
 function Found({ missed, words, units, again }: FoundProps) {
-  if (missed.length === 0) return <p className="text-3xl">All of it is fine.</p>;
+  if (missed.length === 0) return <p className="text-3xl">{worded("checkRound.all-of-it-is")}</p>;
   return (
     <>
-      <p className="text-2xl">Take only what stands out; do not recut.</p>
+      <p className="text-2xl">{worded("checkRound.take-only-what-stands")}</p>
       <ul className="grid gap-2">
         {missed.map(([i, mm]) => (
           <li key={i} className="border-accent border-l-8 bg-base-200 p-3 text-xl">
-            <b className="text-2xl">Take {lengthWords(mm, units)}.</b> {words[i]}{" "}
+            <b className="text-2xl">{worded("checkRound.take", { length: lengthWords(mm, units) })}</b>{" "}
+            {words[i]}{" "}
             <button type="button" className="touch cursor-pointer underline" onClick={() => again(i)}>
-              Look again
+              {worded("checkRound.look-again")}
             </button>
           </li>
         ))}

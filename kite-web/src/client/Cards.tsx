@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { api, carriedOut, said } from "../api/http";
 import type { CardsRead } from "../api/types";
 import { TakeOut } from "../frame/TakeOut";
+import { worded } from "../words/worded";
 
 /** Contacts in and out as vCards: read first, looked at, then taken in. */
 export function Cards() {
@@ -39,22 +40,20 @@ export function Cards() {
   const error = reading.error ?? taking.error;
   return (
     <div className="mx-auto grid w-full max-w-4xl gap-4 px-6 py-5">
-      <h1 className="font-bold text-3xl">Import and export contacts</h1>
-      <p className="text-lg">
-        Names, phone numbers, e-mail addresses and notes as vCards. Heads and visits stay in the shop.
-      </p>
+      <h1 className="font-bold text-3xl">{worded("cards.import-and-export-contacts")}</h1>
+      <p className="text-lg">{worded("cards.names-phone-numbers-e")}</p>
       <div className="flex flex-wrap gap-3">
         <label className="btn btn-primary touch text-lg">
-          Read a card file
+          {worded("cards.read-a-card-file")}
           <input type="file" accept=".vcf,text/vcard" className="sr-only" onChange={open} />
         </label>
-        <TakeOut href="/api/contacts.vcf?version=4">All clients as vCard 4</TakeOut>
-        <TakeOut href="/api/contacts.vcf?version=3">As vCard 3</TakeOut>
+        <TakeOut href="/api/contacts.vcf?version=4">{worded("cards.all-clients-as-vcard")}</TakeOut>
+        <TakeOut href="/api/contacts.vcf?version=3">{worded("cards.as-vcard-3")}</TakeOut>
         <Link to="/clients" className="touch flex items-center underline">
-          Back to the clients
+          {worded("cards.back-to-the-clients")}
         </Link>
       </div>
-      {reading.isPending && <p role="status">Reading the cards …</p>}
+      {reading.isPending && <p role="status">{worded("cards.reading-the-cards")}</p>}
       {error && (
         <p role="alert" className="border-error border-l-4 pl-3">
           {error.message}
@@ -82,7 +81,7 @@ export function Cards() {
                   <span className="soft">{[c.phone, c.email].filter(Boolean).join(" · ")}</span>
                   {c.sameAs && (
                     <span className="ml-auto border-accent border-b-4">
-                      very likely {c.sameAs}, here already
+                      {worded("cards.very-likely-here-already", { sameAs: c.sameAs })}
                     </span>
                   )}
                 </label>
@@ -96,7 +95,7 @@ export function Cards() {
               disabled={taken.size === 0 || taking.isPending}
               onClick={() => taking.mutate()}
             >
-              Take in {taken.size} {taken.size === 1 ? "client" : "clients"}
+              {worded("cards.take-in", { count: taken.size })}
             </button>
           </div>
         </>

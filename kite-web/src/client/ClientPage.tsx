@@ -6,8 +6,10 @@ import type { NewPlan } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { Trail } from "../frame/Trail";
+import { TODAY } from "../shapes/ranked";
 import { shownVersion } from "../shapes/useRanking";
 import type { Units } from "../store/units";
+import { worded } from "../words/worded";
 import { Correct } from "./Correct";
 import { HeadsOverTime } from "./HeadsOverTime";
 import { Learnt } from "./Learnt";
@@ -15,6 +17,15 @@ import { OwnData } from "./OwnData";
 import { Photos } from "./Photos";
 import { Shapes } from "./Shapes";
 import { Visits } from "./Visits";
+
+const dated = (at: string) =>
+  new Date(at).toLocaleString("en-GB", {
+    weekday: "long",
+    day: "numeric",
+    month: "long",
+    hour: "2-digit",
+    minute: "2-digit",
+  });
 
 type Props = {
   units: string;
@@ -41,6 +52,20 @@ export function ClientPage({ units, erases }: Props) {
     },
     onError: (e) => setProblem(e.message),
   });
+  const again = useMutation({
+    mutationFn: () =>
+      said(
+        api.POST("/api/clients/{clientId}/plans", {
+          params: { path: { clientId: id } },
+          body: { family: TODAY },
+        }),
+      ),
+    onSuccess: async (a) => {
+      await queries.invalidateQueries({ queryKey: ["client", id] });
+      go(`/plans/${a.id}?few`);
+    },
+    onError: (e) => setProblem(e.message),
+  });
   const sitDown = useMutation({
     mutationFn: () =>
       said(api.POST("/api/clients/{clientId}/sitdowns", { params: { path: { clientId: id } } })),
@@ -57,18 +82,23 @@ export function ClientPage({ units, erases }: Props) {
     try {
       add.mutate({ document: JSON.parse(await file.text()) });
     } catch {
-      setProblem(`${file.name} is not JSON; a plan document is one JSON object.`);
+      setProblem(worded("clientPage.is-not-json-a", { name: file.name }));
     }
   };
   // Nothing more is asked of a client who is being erased.
   const shown = !erasing;
-  if (client.isPending) return <Loading what="the client" />;
+  if (client.isPending) return <Loading what={worded("clientPage.the-client")} />;
   if (client.error) return <Trouble error={client.error} retry={() => client.refetch()} />;
   const c = client.data;
   return (
     <div className="grid gap-6 px-6 py-5 lg:grid-cols-[3fr_2fr]">
       <section>
         <h1 className="font-bold text-3xl">{c.name}</h1>
+        {c.next && (
+          <p className="font-bold text-lg">
+            {worded("clientPage.next", { at: dated(c.next.startsAt), stylist: c.next.stylist })}
+          </p>
+        )}
         <p className="text-lg">{c.note}</p>
         <p className="soft flex flex-wrap items-center gap-x-3">
           {[c.phone, c.email].filter(Boolean).join(" · ")}
@@ -76,9 +106,19 @@ export function ClientPage({ units, erases }: Props) {
         </p>
         <div className="mt-3 flex flex-wrap gap-3">
           {c.sitDowns.length > 0 && (
-            <Link to={`/clients/${id}/sit`} className="btn btn-primary touch text-lg">
-              To the consultation
-            </Link>
+            <>
+              <button
+                type="button"
+                className="btn btn-primary touch text-lg"
+                disabled={again.isPending}
+                onClick={() => again.mutate()}
+              >
+                {worded("clientPage.same-again-but")}
+              </button>
+              <Link to={`/clients/${id}/sit`} className="btn touch text-lg">
+                {worded("clientPage.to-the-consultation")}
+              </Link>
+            </>
           )}
           <button
             type="button"
@@ -86,13 +126,11 @@ export function ClientPage({ units, erases }: Props) {
             disabled={sitDown.isPending}
             onClick={() => sitDown.mutate()}
           >
-            New consultation
+            {worded("clientPage.new-consultation")}
           </button>
         </div>
-        <h2 className="mt-5 font-bold text-xl">Plans</h2>
-        {c.plans.length === 0 && (
-          <Empty>No plan yet. Pick a shape below; it is laid on this head and hair.</Empty>
-        )}
+        <h2 className="mt-5 font-bold text-xl">{worded("clientPage.plans")}</h2>
+        {c.plans.length === 0 && <Empty>{worded("clientPage.no-plan-yet-pick")}</Empty>}
         <ul className="mt-2 grid gap-3 sm:grid-cols-2">
           {c.plans.map((p) => (
             <li key={p.id}>
@@ -103,19 +141,23 @@ export function ClientPage({ units, erases }: Props) {
                 <StillHead of={`plans/${p.id}`} version={p.version} name={p.title} className="h-36 w-28" />
                 <span className="grid content-start gap-1">
                   <b className="text-lg">{p.title}</b>
-                  <span className="soft">changed {new Date(p.updatedAt).toLocaleDateString("en-GB")}</span>
-                  <span className="font-bold text-primary">Open the bench</span>
+                  <span className="soft">
+                    {worded("clientPage.changed", {
+                      day: new Date(p.updatedAt).toLocaleDateString("en-GB"),
+                    })}
+                  </span>
+                  <span className="font-bold text-primary">{worded("clientPage.open-the-bench")}</span>
                 </span>
               </Link>
             </li>
           ))}
         </ul>
-        <h2 className="mt-5 font-bold text-xl">Choose a cut</h2>
+        <h2 className="mt-5 font-bold text-xl">{worded("clientPage.choose-a-cut")}</h2>
         <p className="soft">
-          Fitted to this head, hair and wishes; the best match first.{" "}
+          {worded("clientPage.fitted-to-this-head")}{" "}
           {c.sitDowns.length > 0 && (
             <Link to={`/clients/${id}/shapes`} className="touch inline-flex items-center underline">
-              Compare two from all sides
+              {worded("clientPage.compare-two-from-all")}
             </Link>
           )}
         </p>
@@ -129,7 +171,7 @@ export function ClientPage({ units, erases }: Props) {
         )}
         <div className="mt-3 flex flex-wrap gap-3">
           <label className="btn touch self-center">
-            From a plan file
+            {worded("clientPage.from-a-plan-file")}
             <input type="file" accept="application/json,.json" className="sr-only" onChange={takeIn} />
           </label>
         </div>

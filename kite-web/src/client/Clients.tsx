@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { api, said } from "../api/http";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 import { ErasedClients } from "./ErasedClients";
 
 export function Clients({ erases }: { erases: boolean }) {
@@ -13,29 +14,31 @@ export function Clients({ erases }: { erases: boolean }) {
     queryFn: () => said(api.GET("/api/clients", { params: { query: { q: find } } })),
     placeholderData: (last) => last,
   });
-  if (all.isPending) return <Loading what="the clients" />;
+  if (all.isPending) return <Loading what={worded("clients.the-clients")} />;
   if (all.error) return <Trouble error={all.error} retry={() => all.refetch()} />;
   const shown = all.data;
   return (
     <div className="px-6 py-5">
       <div className="flex flex-wrap items-center gap-4">
-        <h1 className="font-bold text-3xl">Clients</h1>
+        <h1 className="font-bold text-3xl">{worded("clients.clients")}</h1>
         <input
           className="input touch w-64"
-          placeholder="Find by name"
-          aria-label="Find by name"
+          placeholder={worded("clients.find-by-name")}
+          aria-label={worded("clients.find-by-name")}
           value={find}
           onChange={(e) => setFind(e.target.value)}
         />
         <Link to="/clients/cards" className="btn touch ml-auto">
-          Import and export contacts
+          {worded("clients.import-and-export-contacts")}
         </Link>
         <Link to="/clients/new" className="btn btn-primary touch text-lg">
-          New client
+          {worded("clients.new-client")}
         </Link>
       </div>
       {shown.length === 0 ? (
-        <Empty>{find === "" ? "No clients yet." : `Nobody here is called “${find}”.`}</Empty>
+        <Empty>
+          {find === "" ? worded("clients.no-clients-yet") : worded("clients.nobody-here-is-called", { find })}
+        </Empty>
       ) : (
         <ul className="mt-5 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
           {shown.map((c) => (
@@ -53,7 +56,7 @@ export function Clients({ erases }: { erases: boolean }) {
                   />
                 ) : (
                   <span className="soft grid h-28 w-24 flex-none place-items-center border-2 border-base-300 border-dashed text-sm">
-                    no plan yet
+                    {worded("common.no-plan-yet")}
                   </span>
                 )}
                 <span className="grid content-start">

@@ -1,14 +1,11 @@
 import { useQueries } from "@tanstack/react-query";
 import { api, said } from "../api/http";
-import type { VisitRow } from "../api/types";
+import { placeName } from "../api/placeName";
+import type { Place, VisitLengths, VisitRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Problem } from "../frame/Problem";
 import { lengthWords, type Units } from "../store/units";
-
-const placeWords = (place: string) => {
-  const words = place.toLowerCase().replaceAll("_", " ");
-  return words.charAt(0).toUpperCase() + words.slice(1);
-};
+import { worded } from "../words/worded";
 
 const day = (v: VisitRow) => new Date(v.finishedAt).toLocaleDateString("en-GB", { dateStyle: "medium" });
 
@@ -24,7 +21,7 @@ export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units 
   const failed = asked.find((a) => a.error)?.error;
   const told = asked.map((a) => a.data);
   const places = told[0]?.places.map((p) => p.place) ?? [];
-  const at = (i: number, place: string) => told[i]?.places.find((p) => p.place === place);
+  const at = (i: number, place: Place) => told[i]?.places.find((p) => p.place === place);
   return (
     <div className="mt-2 rounded-box border-2 border-base-300 p-3">
       <div className="flex gap-4">
@@ -43,21 +40,25 @@ export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units 
               ))}
             </span>
             <figcaption>
-              <b>{v.title}</b>, {day(v)}, {v.minutes} min
+              <b>{v.title}</b>
+              {worded("compareVisits.min", { day: day(v), minutes: v.minutes })}
             </figcaption>
           </figure>
         ))}
       </div>
       <Problem error={failed} />
+      {rows.map((v, i) => (
+        <Happened key={v.id} told={told[i]} day={rows.length > 1 ? day(v) : ""} units={units} />
+      ))}
       {told.every(Boolean) && (
         <table className="mt-2 w-full">
           <thead>
             <tr className="text-left">
-              <th>Left at</th>
+              <th>{worded("compareVisits.left-at")}</th>
               {rows.map((v) => (
-                <th key={v.id}>{rows.length === 1 ? "planned" : day(v)}</th>
+                <th key={v.id}>{rows.length === 1 ? worded("compareVisits.planned") : day(v)}</th>
               ))}
-              {rows.length === 1 && <th>measured</th>}
+              {rows.length === 1 && <th>{worded("compareVisits.measured")}</th>}
             </tr>
           </thead>
           <tbody>
@@ -66,7 +67,7 @@ export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units 
               const far = b && a && Math.abs(a.plannedMm - b.plannedMm) > 5;
               return (
                 <tr key={p} className={`border-base-300 border-t ${far ? "font-bold" : ""}`}>
-                  <th className="text-left font-normal">{placeWords(p)}</th>
+                  <th className="text-left font-normal">{placeName(p)}</th>
                   {rows.map((v, i) => (
                     <td key={v.id} className="tabular-nums">
                       {lengthWords(at(i, p)?.plannedMm ?? 0, units)}
@@ -84,5 +85,32 @@ export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units 
         </table>
       )}
     </div>
+  );
+}
+
+type HappenedProps = { told?: VisitLengths; day: string; units: Units };
+
+/** What went otherwise than planned: taken too much, left out. */
+function Happened({ told, day, units }: HappenedProps) {
+  if (!told || told.slips.length + told.skipped.length === 0) return null;
+  return (
+    <ul className="mt-2 border-accent border-l-4 pl-3">
+      {told.slips.map((s, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: in the order they were
+        <li key={i}>
+          {day && `${day}: `}
+          {worded("compareVisits.cut-too-short", {
+            where: placeName(s.place),
+            length: lengthWords(s.mm, units),
+          })}
+        </li>
+      ))}
+      {told.skipped.map((s) => (
+        <li key={s.name}>
+          {day && `${day}: `}
+          {worded("compareVisits.left-out", { name: s.name, reason: s.reason || "–" })}
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -4,13 +4,14 @@ import { api, carriedOut } from "../api/http";
 import type { ClientView, NewClient } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 import { clientOf } from "./clientOf";
 
 const FIELDS = [
-  ["name", "Name", "text"],
-  ["phone", "Telephone", "tel"],
-  ["email", "E-mail", "email"],
-  ["note", "Note", "text"],
+  ["name", worded("common.name"), "text"],
+  ["phone", worded("correct.telephone"), "tel"],
+  ["email", worded("correct.e-mail"), "email"],
+  ["note", worded("common.note"), "text"],
 ] as const;
 
 /** Puts right what was told or written wrong of a client. */
@@ -32,10 +33,10 @@ export function Correct({ client }: { client: ClientView }) {
   return (
     <>
       <button type="button" className="touch cursor-pointer underline" onClick={() => setOpen(true)}>
-        Correct
+        {worded("correct.correct")}
       </button>
       {open && (
-        <Dialog title={`Correct ${client.name}`} shut={() => setOpen(false)}>
+        <Dialog title={worded("correct.correct-2", { name: client.name })} shut={() => setOpen(false)}>
           <form onSubmit={submit} className="grid gap-3" noValidate>
             {FIELDS.map(([field, name, type]) => (
               <label key={field} className="grid gap-1 font-bold">
@@ -50,7 +51,7 @@ export function Correct({ client }: { client: ClientView }) {
             ))}
             <Problem error={correct.error} />
             <button type="submit" className="btn btn-primary touch text-lg" disabled={correct.isPending}>
-              Put it right
+              {worded("correct.put-it-right")}
             </button>
           </form>
         </Dialog>

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut, said } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 
 /** Who was erased in the last day and can still be brought back; nothing where there is nobody. */
 export function ErasedClients() {
@@ -20,8 +21,8 @@ export function ErasedClients() {
   });
   if (!all.data || all.data.length === 0) return null;
   return (
-    <section aria-label="Erased today" className="mt-8">
-      <h2 className="font-bold text-xl">Erased in the last day</h2>
+    <section aria-label={worded("erasedClients.erased-today")} className="mt-8">
+      <h2 className="font-bold text-xl">{worded("erasedClients.erased-in-the-last")}</h2>
       <Problem error={undo.error} />
       <ul className="mt-2 grid gap-2">
         {all.data.map((c) => (
@@ -29,11 +30,12 @@ export function ErasedClients() {
             <span>
               <b>{c.name}</b>{" "}
               <span className="soft">
-                gone for good{" "}
-                {new Date(c.finalAt).toLocaleString("en-GB", {
-                  weekday: "long",
-                  hour: "2-digit",
-                  minute: "2-digit",
+                {worded("erasedClients.gone-for-good", {
+                  when: new Date(c.finalAt).toLocaleString("en-GB", {
+                    weekday: "long",
+                    hour: "2-digit",
+                    minute: "2-digit",
+                  }),
                 })}
               </span>
             </span>
@@ -43,7 +45,7 @@ export function ErasedClients() {
               disabled={undo.isPending}
               onClick={() => undo.mutate(c.id)}
             >
-              Bring back
+              {worded("erasedClients.bring-back")}
             </button>
           </li>
         ))}

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 import { useLearnt } from "./useLearnt";
 
 /** What visits taught of this client, and whether it is reckoned with already. */
@@ -15,15 +16,15 @@ export function Learnt({ clientId }: { clientId: number }) {
   if (!learnt.data) return <Problem error={learnt.error} />;
   if (learnt.data.length === 0) return null;
   return (
-    <section aria-label="Learnt of this client">
-      <h2 className="mt-5 font-bold text-xl">Learnt of this client</h2>
+    <section aria-label={worded("learnt.learnt-of-this-client")}>
+      <h2 className="mt-5 font-bold text-xl">{worded("learnt.learnt-of-this-client")}</h2>
       <ul className="mt-1 grid gap-1">
         {learnt.data.map((l) => (
           <li key={l.what} className={`border-l-4 pl-3 ${l.used ? "border-secondary" : "border-base-300"}`}>
             <b>{l.words}</b>{" "}
             <span className="soft">
-              Seen {l.from} {l.from === 1 ? "time" : "times"};{" "}
-              {l.used ? "reckoned with from now on." : "too few to reckon with."}
+              {worded("learnt.seen", { from: l.from })}{" "}
+              {l.used ? worded("learnt.reckoned-with-from-now") : worded("learnt.too-few-to-reckon")}
             </span>
           </li>
         ))}
@@ -34,7 +35,7 @@ export function Learnt({ clientId }: { clientId: number }) {
         disabled={forget.isPending}
         onClick={() => forget.mutate()}
       >
-        Forget this and learn anew
+        {worded("learnt.forget-this-and-learn")}
       </button>
       <Problem error={forget.error} />
     </section>

@@ -3,6 +3,7 @@ import type { FormEvent } from "react";
 import { useNavigate } from "react-router";
 import { ApiError, api, said } from "../api/http";
 import type { NewClient as NewClientAsked } from "../api/types";
+import { worded } from "../words/worded";
 import { clientOf } from "./clientOf";
 
 /** Who is in the chair: a name is enough; everything else is picked at the sit-down. */
@@ -38,12 +39,12 @@ export function NewClient() {
   };
   return (
     <form onSubmit={submit} className="mx-auto grid w-full max-w-3xl gap-5 px-6 py-5" noValidate>
-      <h1 className="font-bold text-3xl">Who is in the chair?</h1>
+      <h1 className="font-bold text-3xl">{worded("newClient.who-is-in-the")}</h1>
       <div className="grid gap-4 sm:grid-cols-2">
-        {field("name", "Name")}
-        {field("phone", "Phone", "tel")}
-        {field("email", "E-mail", "email")}
-        {field("note", "Note")}
+        {field("name", worded("common.name"))}
+        {field("phone", worded("newClient.phone"), "tel")}
+        {field("email", worded("newClient.e-mail"), "email")}
+        {field("note", worded("common.note"))}
       </div>
       {add.error && problems.length === 0 && (
         <p role="alert" className="border-error border-l-4 pl-3">
@@ -52,7 +53,7 @@ export function NewClient() {
       )}
       <div>
         <button type="submit" className="btn btn-primary touch px-8 text-lg" disabled={add.isPending}>
-          New consultation
+          {worded("newClient.new-consultation")}
         </button>
       </div>
     </form>

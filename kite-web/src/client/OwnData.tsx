@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { api, carriedOut } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 
 type Props = {
   clientId: number;
@@ -31,25 +32,21 @@ export function OwnData({ clientId, name, erasing }: Props) {
     },
   });
   return (
-    <section aria-label="The client's own data" className="mt-5">
-      <h2 className="font-bold text-xl">The client's own data</h2>
+    <section aria-label={worded("ownData.the-clients-own-data")} className="mt-5">
+      <h2 className="font-bold text-xl">{worded("ownData.the-clients-own-data")}</h2>
       <div className="mt-1 flex flex-wrap gap-3">
         <a className="btn touch" href={`/api/clients/${clientId}/export.zip`} download>
-          Hand over all that is kept
+          {worded("ownData.hand-over-all-that")}
         </a>
         <button type="button" className="btn touch" onClick={() => setAsking(true)}>
-          Erase
+          {worded("ownData.erase")}
         </button>
       </div>
       {asking && (
-        <Dialog title={`Erase ${name}?`} shut={() => setAsking(false)}>
-          <p>
-            Nobody sees them from now on, and what is booked is let go. For a day it can be undone, under
-            Clients; then consultations, plans, photographs and messages are gone for good. Visits stay in the
-            books with their times and prices, without whose they were.
-          </p>
+        <Dialog title={worded("ownData.erase-2", { name })} shut={() => setAsking(false)}>
+          <p>{worded("ownData.nobody-sees-them-from")}</p>
           <label className="grid gap-1 font-bold">
-            Type the client's name
+            {worded("ownData.type-the-clients-name")}
             <input
               className="input touch w-full text-lg"
               value={typed}
@@ -63,7 +60,7 @@ export function OwnData({ clientId, name, erasing }: Props) {
             disabled={typed.trim() === "" || erase.isPending}
             onClick={() => erase.mutate()}
           >
-            Erase this client
+            {worded("ownData.erase-this-client")}
           </button>
         </Dialog>
       )}

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
 import { api, carriedOut, said, upload } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 
 /** Photographs of a client, and taking in more where they agreed to it. */
 export function Photos({ clientId, sitting }: { clientId: number; sitting?: string }) {
@@ -32,9 +33,9 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
   if (!kept.data) return <Problem error={kept.error} />;
   const { agreed, photos } = kept.data;
   return (
-    <section aria-label="Photographs">
-      <h2 className="font-bold text-xl">Photographs</h2>
-      {!agreed && <p className="soft">None are kept: the client has not agreed to it at the consultation.</p>}
+    <section aria-label={worded("photos.photographs")}>
+      <h2 className="font-bold text-xl">{worded("photos.photographs")}</h2>
+      {!agreed && <p className="soft">{worded("photos.none-are-kept-the")}</p>}
       {photos.length > 0 && (
         <ul className="mt-2 flex flex-wrap gap-2">
           {photos.map((p) => (
@@ -43,7 +44,9 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
                 <img
                   src={`/api/photos/${p.id}.jpg`}
                   loading="lazy"
-                  alt={`The client on ${new Date(p.takenAt).toLocaleDateString("en-GB")}`}
+                  alt={worded("photos.the-client-on", {
+                    day: new Date(p.takenAt).toLocaleDateString("en-GB"),
+                  })}
                   className="h-32 rounded-box object-cover"
                   style={{ aspectRatio: `${p.width}/${p.height}` }}
                 />
@@ -58,7 +61,7 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
                   )
                 }
               >
-                Remove
+                {worded("common.remove")}
               </button>
             </li>
           ))}
@@ -66,7 +69,9 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
       )}
       {agreed && (
         <label className="btn touch mt-2 text-lg">
-          {share === null ? "Add a photograph" : `Sending, ${Math.round(share * 100)} %`}
+          {share === null
+            ? worded("photos.add-a-photograph")
+            : worded("photos.sending", { share: Math.round(share * 100) })}
           <input
             type="file"
             accept="image/jpeg,image/png"

@@ -1,9 +1,11 @@
+import { Link } from "react-router";
 import { StillHead } from "../draw/StillHead";
 import { Fitting } from "../shapes/Fitting";
 import { HowMuch } from "../shapes/HowMuch";
-import { parted, type Ranked, TODAYS } from "../shapes/ranked";
+import { inWeeks, parted, type Ranked, TODAYS } from "../shapes/ranked";
 import { ShapeCard } from "../shapes/ShapeCard";
 import { useRanking } from "../shapes/useRanking";
+import { worded } from "../words/worded";
 
 type Props = { client: number; version: number; busy: boolean; pick: (family: string) => void };
 
@@ -33,6 +35,14 @@ export function Shapes({ client, version, busy, pick }: Props) {
                 {f.reasons[0]}
               </span>
             </button>
+            {inWeeks(f.weeks) && (
+              <Link
+                to={`/clients/${client}/grow/${f.id}`}
+                className="touch inline-flex items-center text-sm underline"
+              >
+                {worded("shapes.growing-out-to-it")}
+              </Link>
+            )}
           </li>
         ))}
       </ol>

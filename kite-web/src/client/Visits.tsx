@@ -3,7 +3,9 @@ import type { VisitRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty } from "../frame/States";
 import { Trail } from "../frame/Trail";
+import { sightName } from "../look/sights";
 import type { Units } from "../store/units";
+import { worded } from "../words/worded";
 import { CompareVisits } from "./CompareVisits";
 
 const dated = (at: string) =>
@@ -16,9 +18,9 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
     setPicked((p) => (p.includes(id) ? p.filter((x) => x !== id) : [...p, id].slice(-2)));
   const chosen = rows.filter((v) => picked.includes(v.id));
   return (
-    <section aria-label="Visits">
-      <h2 className="mt-5 font-bold text-xl">Visits</h2>
-      {rows.length === 0 && <Empty>No visit yet. It is written here when a cut is finished.</Empty>}
+    <section aria-label={worded("visits.visits")}>
+      <h2 className="mt-5 font-bold text-xl">{worded("visits.visits")}</h2>
+      {rows.length === 0 && <Empty>{worded("visits.no-visit-yet-it")}</Empty>}
       {chosen.length > 0 && <CompareVisits rows={chosen} units={units} />}
       <ol className="mt-2 grid gap-3">
         {rows.map((v) => (
@@ -31,9 +33,15 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
             <div className="flex-1">
               <b>{v.title}</b>
               <p className="soft">
-                {dated(v.finishedAt)} · {v.stylist} · {v.minutes} min · {v.movesDone} moves
+                {worded("visits.what-was-done", {
+                  dated: dated(v.finishedAt),
+                  stylist: v.stylist,
+                  minutes: v.minutes,
+                  movesDone: v.movesDone,
+                })}
                 {v.priceCents !== undefined && ` · ${(v.priceCents / 100).toFixed(2)}`}
               </p>
+              {v.liked && <p>{worded("visits.the-client-said", { what: sightName(v.liked) })}</p>}
               {v.remarks && <p>{v.remarks}</p>}
               <Trail of={{ what: "visit", id: v.id }} />
             </div>
@@ -43,7 +51,7 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
               aria-pressed={picked.includes(v.id)}
               onClick={() => pick(v.id)}
             >
-              {picked.includes(v.id) ? "Put back" : "Look at"}
+              {picked.includes(v.id) ? worded("visits.put-back") : worded("visits.look-at")}
             </button>
           </li>
         ))}

@@ -50,16 +50,22 @@ test("one visit shows planned against measured, two are held against each other"
           title: "Cut",
           finishedAt: "2026-10-01T10:00:00Z",
           plannedMinutes: 40,
-          places: [{ place: "apex", plannedMm: url.includes("/1/") ? 60 : 40, measuredMm: 57 }],
+          places: [{ place: "earTopLeft", plannedMm: url.includes("/1/") ? 60 : 40, measuredMm: 57 }],
+          slips: url.includes("/1/") ? [{ place: "crown", mm: 10 }] : [],
+          skipped: url.includes("/1/") ? [{ name: "Seams", reason: "No time left" }] : [],
         }),
       ),
   );
-  await shown(<Visits rows={[visit(1), visit(2)]} units="cm" />);
+  await shown(<Visits rows={[{ ...visit(1), liked: "week4" }, visit(2)]} units="cm" />);
   expect(host.textContent).toContain("42.50");
+  expect(host.textContent).toContain("The client said yes to: In 4 weeks.");
   await act(async () => button("Look at").click());
   await act(async () => new Promise((r) => setTimeout(r, 30)));
   expect(host.textContent).toContain("measured");
   expect(host.textContent).toContain("5.7 cm");
+  expect(host.textContent).toMatch(/top of the left ear/i);
+  expect(host.textContent).toMatch(/Cut too short at the crown by 1(\.0)? cm/i);
+  expect(host.textContent).toContain("Left out: Seams (No time left)");
   await act(async () => button("Look at").click());
   await act(async () => new Promise((r) => setTimeout(r, 30)));
   expect(host.textContent).toContain("6.0 cm");

@@ -3,6 +3,8 @@ import { Link } from "react-router";
 import { api, carriedOut } from "../api/http";
 import type { AppointmentRow, DiaryView } from "../api/types";
 import { Dialog } from "../frame/Dialog";
+import { worded } from "../words/worded";
+import { STATES } from "./states";
 import { clock, type Day, dayOf, long, minuteOf, STEP_MIN } from "./times";
 
 type Props = {
@@ -24,22 +26,52 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
     mutationFn: () => carriedOut(api.DELETE("/api/appointments/{id}", { params: { path: { id: row.id } } })),
     onSuccess: done,
   });
+  const tell = useMutation({
+    mutationFn: (state: "planned" | "here" | "didNotCome") =>
+      carriedOut(
+        api.PUT("/api/appointments/{id}/state", { params: { path: { id: row.id } }, body: { state } }),
+      ),
+    onSuccess: done,
+  });
+  const told = row.state === "here" || row.state === "didNotCome" || row.state === "planned";
   return (
     <Dialog title={row.clientName} shut={shut}>
       <p className="text-xl">
-        {long(day)}, {clock(from)} to {clock(from + minutes)} · {row.stylist}
+        {worded("appointmentSheet.to", {
+          long: long(day),
+          clock: clock(from),
+          clock2: clock(from + minutes),
+          stylist: row.stylist,
+        })}
       </p>
+      {STATES[row.state] && <p className="font-bold text-lg">{STATES[row.state]}</p>}
+      {told && (
+        <div className="flex flex-wrap gap-2">
+          {(["here", "didNotCome"] as const).map((s) => (
+            <button
+              key={s}
+              type="button"
+              aria-pressed={row.state === s}
+              className={`btn touch ${row.state === s ? "btn-neutral" : ""}`}
+              disabled={tell.isPending}
+              onClick={() => tell.mutate(row.state === s ? "planned" : s)}
+            >
+              {STATES[s]}
+            </button>
+          ))}
+        </div>
+      )}
       <div className="flex flex-wrap gap-2">
         <Link to={`/clients/${row.clientId}`} className="btn touch">
-          The client
+          {worded("appointmentSheet.the-client")}
         </Link>
         {row.planId && (
           <Link to={`/plans/${row.planId}/chair`} className="btn btn-primary touch">
-            To the chair
+            {worded("appointmentSheet.to-the-chair")}
           </Link>
         )}
         <button type="button" className="btn touch" onClick={late}>
-          Runs late
+          {worded("appointmentSheet.runs-late")}
         </button>
       </div>
       <div className="flex flex-wrap gap-2">
@@ -48,21 +80,21 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
           className="btn touch"
           onClick={() => move(row.personId, day, from - STEP_MIN, minutes)}
         >
-          5 min earlier
+          {worded("appointmentSheet.5-min-earlier")}
         </button>
         <button
           type="button"
           className="btn touch"
           onClick={() => move(row.personId, day, from + STEP_MIN, minutes)}
         >
-          5 min later
+          {worded("appointmentSheet.5-min-later")}
         </button>
         <button
           type="button"
           className="btn touch"
           onClick={() => move(row.personId, day, from, minutes + STEP_MIN)}
         >
-          5 min longer
+          {worded("appointmentSheet.5-min-longer")}
         </button>
         {minutes > STEP_MIN && (
           <button
@@ -70,7 +102,7 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
             className="btn touch"
             onClick={() => move(row.personId, day, from, minutes - STEP_MIN)}
           >
-            5 min shorter
+            {worded("appointmentSheet.5-min-shorter")}
           </button>
         )}
         {chairs
@@ -82,7 +114,7 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
               className="btn touch"
               onClick={() => move(c.id, day, from, minutes)}
             >
-              To {c.name}
+              {worded("appointmentSheet.to-2", { name: c.name })}
             </button>
           ))}
       </div>
@@ -92,11 +124,11 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
         disabled={cancel.isPending}
         onClick={() => cancel.mutate()}
       >
-        Take it off the diary
+        {worded("appointmentSheet.take-it-off-the")}
       </button>
-      {cancel.error && (
+      {(cancel.error ?? tell.error) && (
         <p role="alert" className="border-error border-l-4 pl-3">
-          {cancel.error.message}
+          {(cancel.error ?? tell.error)?.message}
         </p>
       )}
     </Dialog>

@@ -4,6 +4,7 @@ import { api, carriedOut, said } from "../api/http";
 import type { ClientRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 import { clock, type Day, long, moment, shifted } from "./times";
 import { useWaiting } from "./useWaiting";
 
@@ -70,12 +71,12 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
       <div className="flex gap-2">
         {[-15, -5, 5, 15].map((by) => (
           <button key={by} type="button" className="btn touch" onClick={() => setFrom(from + by)}>
-            {by > 0 ? `+${by}` : by} min
+            {by > 0 ? `+${by}` : by} {worded("bookForm.min")}
           </button>
         ))}
       </div>
       <label className="grid gap-1 font-bold">
-        Client
+        {worded("bookForm.client")}
         <input
           className="input touch w-full font-normal text-lg"
           value={asked}
@@ -84,7 +85,7 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
         />
       </label>
       {first.length > 0 && (
-        <ul className="grid gap-1" aria-label="Waiting">
+        <ul className="grid gap-1" aria-label={worded("bookForm.waiting")}>
           {first.map((w) => (
             <li key={w.id}>
               <button
@@ -94,7 +95,7 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
                 onClick={() => book.mutate({ id: w.clientId, planId: w.planId, waits: w.id })}
               >
                 <b>{w.clientName}</b>
-                <span className="font-normal">waits for a time</span>
+                <span className="font-normal">{worded("bookForm.waits-for-a-time")}</span>
               </button>
             </li>
           ))}
@@ -110,21 +111,21 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
               onClick={() => book.mutate(c)}
             >
               <b>{c.name}</b>
-              <span className="font-normal">{c.planTitle ?? "no plan yet"}</span>
+              <span className="font-normal">{c.planTitle ?? worded("common.no-plan-yet")}</span>
             </button>
             <button
               type="button"
               className="btn touch h-auto"
-              aria-label={`Waiting list: ${c.name}`}
+              aria-label={worded("bookForm.waiting-list", { name: c.name })}
               disabled={wait.isPending}
               onClick={() => wait.mutate(c)}
             >
-              Waits
+              {worded("bookForm.waits")}
             </button>
           </li>
         ))}
       </ul>
-      {wait.isSuccess && <p role="status">On the waiting list.</p>}
+      {wait.isSuccess && <p role="status">{worded("bookForm.on-the-waiting-list")}</p>}
       <Problem error={book.error ?? wait.error} />
     </Dialog>
   );

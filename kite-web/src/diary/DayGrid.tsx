@@ -1,5 +1,8 @@
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { AppointmentRow, DiaryView } from "../api/types";
+import { useLift } from "../draw/useLift";
+import { worded } from "../words/worded";
+import { STATES, type State } from "./states";
 import { clock, type Day, dayOf, minuteOf, moment, snapped } from "./times";
 
 export type Column = { key: string; title: string; day: Day; personId: number };
@@ -27,6 +30,7 @@ type Props = {
   drop: (d: Dropped) => void;
 };
 
+type Point = { clientX: number; clientY: number };
 type Drag = { row: AppointmentRow; grabbedMin: number; column: number; minute: number; moved: boolean };
 
 /** Chairs or days side by side, time downward. */
@@ -41,7 +45,7 @@ export function DayGrid({ columns, rows, hours, busy, zone, now, book, open, dro
   }, [first]);
   const minutesOf = (r: AppointmentRow) =>
     Math.round((Date.parse(r.endsAt) - Date.parse(r.startsAt)) / 60_000);
-  const at = (e: PointerEvent) => {
+  const at = (e: Point) => {
     const box = grid.current?.getBoundingClientRect();
     if (!box) return { column: 0, minute: FROM_MIN };
     const column = Math.floor(((e.clientX - box.left) / box.width) * columns.length);
@@ -96,28 +100,34 @@ export function DayGrid({ columns, rows, hours, busy, zone, now, book, open, dro
             </span>
           ))}
         </div>
-        <div ref={grid} className="relative flex flex-1" onPointerMove={pull} onPointerUp={letGo}>
+        <div
+          ref={grid}
+          className="relative flex flex-1"
+          onPointerMove={pull}
+          onPointerUp={letGo}
+          onPointerCancel={() => setDrag(null)}
+        >
           {columns.map((c, i) => (
             <div key={c.key} className="relative flex-1 border-base-300 border-l">
               {Array.from({ length: (TO_MIN - FROM_MIN) / 30 }, (_, k) => FROM_MIN + k * 30).map((m) => (
                 <button
                   key={m}
                   type="button"
-                  aria-label={`Book ${c.title} at ${clock(m)}`}
+                  aria-label={worded("dayGrid.book-at", { title: c.title, clock: clock(m) })}
                   className={`absolute inset-x-0 cursor-pointer hover:bg-base-200 ${m % 60 === 0 ? "border-base-300 border-t" : ""}`}
                   style={{ top: (m - FROM_MIN) * PX_PER_MIN, height: 30 * PX_PER_MIN }}
                   onClick={() => book(c.personId, c.day, m)}
                 />
               ))}
               {closed(hours.filter((h) => h.day === c.day)).map(([a, b]) => (
-                <Veil key={a} from={a} to={b} label="closed" />
+                <Veil key={a} from={a} to={b} label={worded("dayGrid.closed")} />
               ))}
               {busy
                 .filter((b) => b.personId === c.personId)
                 .map((b) => [onDay(b.startsAt, c.day, zone, 0), onDay(b.endsAt, c.day, zone, 1)] as const)
                 .filter(([a, b]) => b > a)
                 .map(([a, b]) => (
-                  <Veil key={`busy${a}`} from={a} to={b} label="elsewhere" />
+                  <Veil key={`busy${a}`} from={a} to={b} label={worded("dayGrid.elsewhere")} />
                 ))}
               {rows
                 .filter((r) => r.personId === c.personId && dayOf(r.startsAt, zone) === c.day)
@@ -128,7 +138,6 @@ export function DayGrid({ columns, rows, hours, busy, zone, now, book, open, dro
                     from={minuteOf(r.startsAt, zone)}
                     minutes={minutesOf(r)}
                     faint={drag?.moved === true && drag.row.id === r.id}
-                    on={Date.parse(r.startsAt) <= Date.parse(now) && Date.parse(now) < Date.parse(r.endsAt)}
                     open={() => open(r.id)}
                     grab={(e) => {
                       start.current = { x: e.clientX, y: e.clientY };
@@ -208,26 +217,48 @@ function Veil({ from, to, label }: { from: number; to: number; label: string }) 
   );
 }
 
+const TONES: Record<State, string> = {
+  planned: "border-secondary",
+  here: "border-accent",
+  inTheChair: "border-primary",
+  done: "border-base-content",
+  didNotCome: "border-base-300 border-dashed",
+};
+
 type BlockProps = {
   row: AppointmentRow;
   from: number;
   minutes: number;
   faint: boolean;
-  on: boolean;
   open: () => void;
-  grab: (e: PointerEvent) => void;
+  grab: (e: Point) => void;
 };
 
-function Block({ row, from, minutes, faint, on, open, grab }: BlockProps) {
+function Block({ row, from, minutes, faint, open, grab }: BlockProps) {
+  const box = useRef<HTMLButtonElement>(null);
+  /** Pressed by a mouse, or held by a finger; a short touch opens. */
+  const lifted = useRef(false);
+  const by = useLift(box, (at) => {
+    lifted.current = true;
+    box.current?.setPointerCapture?.(at.pointerId);
+    grab(at);
+  });
   return (
     <button
+      ref={box}
       type="button"
       data-testid={`appointment-${row.id}`}
-      className={`absolute inset-x-1 z-[5] cursor-grab touch-none select-none overflow-hidden rounded-box border-l-8 bg-base-200 px-2 py-0.5 text-left leading-tight ${on ? "border-primary" : "border-secondary"} ${faint ? "opacity-40" : ""}`}
+      className={`absolute inset-x-1 z-[5] cursor-grab touch-pan-y select-none overflow-hidden rounded-box border-l-8 bg-base-200 px-2 py-0.5 text-left leading-tight ${TONES[row.state]} ${faint ? "opacity-40" : ""}`}
       style={{ top: (from - FROM_MIN) * PX_PER_MIN + 1, height: minutes * PX_PER_MIN - 2 }}
       onPointerDown={(e) => {
-        e.currentTarget.setPointerCapture?.(e.pointerId);
-        grab(e);
+        lifted.current = false;
+        by.down(e);
+      }}
+      onPointerMove={by.move}
+      onPointerUp={by.end}
+      onPointerCancel={by.end}
+      onClick={() => {
+        if (!lifted.current) open();
       }}
       onKeyDown={(e) => {
         if (e.key !== "Enter" && e.key !== " ") return;
@@ -236,12 +267,13 @@ function Block({ row, from, minutes, faint, on, open, grab }: BlockProps) {
         open();
       }}
     >
-      <b>
+      <b className={row.state === "didNotCome" ? "line-through" : ""}>
         {clock(from)} {row.clientName}
       </b>
+      {STATES[row.state] && <span className="ml-2 text-sm">{STATES[row.state]}</span>}
       <br />
       <span className="text-sm">
-        {row.planTitle ?? "to be planned"} · {minutes} min
+        {worded("dayGrid.min", { planTitle: row.planTitle ?? worded("dayGrid.to-be-planned"), minutes })}
       </span>
     </button>
   );

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, carriedOut, said } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 import { AppointmentSheet } from "./AppointmentSheet";
 import { BookForm } from "./BookForm";
 import { type Column, DayGrid, type Dropped } from "./DayGrid";
@@ -58,7 +59,7 @@ export function Diary() {
       await queries.invalidateQueries({ queryKey: ["diary"] });
     },
   });
-  if (diary.isPending) return <Loading what="the diary" />;
+  if (diary.isPending) return <Loading what={worded("diary.the-diary")} />;
   if (diary.error) return <Trouble error={diary.error} retry={() => diary.refetch()} />;
   const { zone, chairs, appointments, now } = diary.data;
   const day = from ?? diary.data.from;
@@ -75,11 +76,13 @@ export function Diary() {
   return (
     <div className="flex min-h-0 flex-1 flex-col px-5 pb-3">
       <div className="flex flex-wrap items-center gap-3 py-2">
-        <h1 className="mr-auto font-bold text-3xl">{week ? `Week of ${long(mondayOf(day))}` : long(day)}</h1>
+        <h1 className="mr-auto font-bold text-3xl">
+          {week ? worded("diary.week-of", { long: long(mondayOf(day)) }) : long(day)}
+        </h1>
         {week && (
           <select
             className="select touch w-44"
-            aria-label="Chair"
+            aria-label={worded("diary.chair")}
             value={shown}
             onChange={(e) => setChair(Number(e.target.value))}
           >
@@ -102,7 +105,7 @@ export function Diary() {
                 setFrom(day);
               }}
             >
-              {w ? "Week" : "Day"}
+              {w ? worded("diary.week") : worded("diary.day")}
             </button>
           ))}
         </span>
@@ -110,18 +113,18 @@ export function Diary() {
           <button
             type="button"
             className="btn join-item touch"
-            aria-label={week ? "Week before" : "Day before"}
+            aria-label={week ? worded("diary.week-before") : worded("diary.day-before")}
             onClick={() => setFrom(shifted(day, week ? -7 : -1))}
           >
             ‹
           </button>
           <button type="button" className="btn join-item touch" onClick={() => setFrom(dayOf(now, zone))}>
-            Today
+            {worded("common.today")}
           </button>
           <button
             type="button"
             className="btn join-item touch"
-            aria-label={week ? "Next week" : "Next day"}
+            aria-label={week ? worded("diary.next-week") : worded("diary.next-day")}
             onClick={() => setFrom(shifted(day, week ? 7 : 1))}
           >
             ›

@@ -3,6 +3,7 @@ import type { ChangeEvent } from "react";
 import { api, said, upload } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 
 /** The address at which a phone's calendar reads one's own appointments. */
 export function FeedAddress() {
@@ -22,35 +23,33 @@ export function FeedAddress() {
   return (
     <>
       <button type="button" className="btn touch" onClick={() => feed.mutate(false)}>
-        For my calendar
+        {worded("feedAddress.for-my-calendar")}
       </button>
       {feed.data && (
-        <Dialog title="Your own appointments, in your calendar" shut={feed.reset}>
-          <p>Add this address as a calendar. Whoever has it can read your appointments.</p>
+        <Dialog title={worded("feedAddress.your-own-appointments-in")} shut={feed.reset}>
+          <p>{worded("feedAddress.add-this-address-as")}</p>
           <input
             className="input touch w-full"
             readOnly
-            aria-label="Address of the calendar"
+            aria-label={worded("feedAddress.address-of-the-calendar")}
             value={`${location.origin}${feed.data.path}`}
             onFocus={(e) => e.target.select()}
           />
           <span className="flex flex-wrap gap-3">
             <a className="btn touch" href={feed.data.path} download="diary.ics">
-              As a file
+              {worded("feedAddress.as-a-file")}
             </a>
             <button type="button" className="btn touch" onClick={() => feed.mutate(true)}>
-              Make a new address, shut the old
+              {worded("feedAddress.make-a-new-address")}
             </button>
           </span>
           <label className="btn touch justify-self-start">
-            Take in my other calendar
+            {worded("feedAddress.take-in-my-other")}
             <input type="file" accept=".ics,text/calendar" className="sr-only" onChange={takeIn} />
           </label>
-          <p className="soft">Only when you are busy is kept, not with what; no chair is offered then.</p>
+          <p className="soft">{worded("feedAddress.only-when-you-are")}</p>
           {busy.data && (
-            <p role="status">
-              {busy.data.times} {busy.data.times === 1 ? "time" : "times"} taken in for the next half year.
-            </p>
+            <p role="status">{worded("feedAddress.taken-in-times", { times: busy.data.times })}</p>
           )}
           <Problem error={busy.error} />
         </Dialog>

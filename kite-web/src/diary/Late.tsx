@@ -4,6 +4,7 @@ import { api, carriedOut, said } from "../api/http";
 import type { AppointmentRow, PushedRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 import { clock, minuteOf } from "./times";
 
 type Props = { row: AppointmentRow; zone: string; done: () => void; shut: () => void };
@@ -31,23 +32,23 @@ export function Late({ row, zone, done, shut }: Props) {
   const rows = paper.data?.rows ?? [];
   const at = (t: string) => clock(minuteOf(t, zone));
   return (
-    <Dialog title={`${row.stylist} runs late`} shut={shut}>
+    <Dialog title={worded("late.runs-late", { stylist: row.stylist })} shut={shut}>
       <p className="flex flex-wrap items-center gap-3 text-xl">
-        Free at <b className="tabular-nums">{at(iso)}</b>
+        {worded("late.free-at")} <b className="tabular-nums">{at(iso)}</b>
         <button
           type="button"
           className="btn touch"
           disabled={freeAt - STEP_MS < Date.parse(row.endsAt)}
           onClick={() => setFreeAt(freeAt - STEP_MS)}
         >
-          5 min sooner
+          {worded("late.5-min-sooner")}
         </button>
         <button type="button" className="btn touch" onClick={() => setFreeAt(freeAt + STEP_MS)}>
-          5 min later
+          {worded("late.5-min-later")}
         </button>
       </p>
       {rows.length === 0 ? (
-        <p>Nobody after it has to wait.</p>
+        <p>{worded("late.nobody-after-it-has")}</p>
       ) : (
         <ul className="grid gap-1 text-lg">
           {rows.map((r) => (
@@ -67,7 +68,9 @@ export function Late({ row, zone, done, shut }: Props) {
           disabled={move.isPending}
           onClick={() => paper.data && move.mutate(paper.data)}
         >
-          Move {rows.length === 1 ? "it" : `all ${rows.length}`}
+          {worded("late.move", {
+            count: rows.length === 1 ? "it" : worded("late.all", { count: rows.length }),
+          })}
         </button>
       )}
     </Dialog>

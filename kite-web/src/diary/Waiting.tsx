@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, carriedOut } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 import { useWaiting } from "./useWaiting";
 
 /** The waiting list: who would come sooner if a chair came free. */
@@ -18,11 +19,12 @@ export function Waiting() {
   return (
     <>
       <button type="button" className="btn touch" onClick={() => setOpen(true)}>
-        Waiting{rows.length > 0 ? ` (${rows.length})` : ""}
+        {worded("waiting.waiting")}
+        {rows.length > 0 ? ` (${rows.length})` : ""}
       </button>
       {open && (
-        <Dialog title="Who would come sooner" shut={() => setOpen(false)}>
-          {rows.length === 0 && <p>Nobody waits. Touch a time, pick a client, and put them on the list.</p>}
+        <Dialog title={worded("waiting.who-would-come-sooner")} shut={() => setOpen(false)}>
+          {rows.length === 0 && <p>{worded("waiting.nobody-waits-touch-a")}</p>}
           <ul className="grid gap-2">
             {rows.map((w) => (
               <li key={w.id} className="flex items-center gap-3 border-secondary border-l-4 bg-base-200 p-2">
@@ -32,7 +34,12 @@ export function Waiting() {
                   <span className="soft">
                     {[
                       w.planTitle,
-                      `until ${new Date(w.until).toLocaleDateString("en-GB", { day: "numeric", month: "long" })}`,
+                      worded("waiting.until", {
+                        day: new Date(w.until).toLocaleDateString("en-GB", {
+                          day: "numeric",
+                          month: "long",
+                        }),
+                      }),
                       w.note,
                     ]
                       .filter(Boolean)
@@ -40,12 +47,12 @@ export function Waiting() {
                   </span>
                 </span>
                 <button type="button" className="btn touch" onClick={() => gone.mutate(w.id)}>
-                  Take off
+                  {worded("waiting.take-off")}
                 </button>
               </li>
             ))}
           </ul>
-          <p className="soft">To book one, touch a free time in the diary: those who wait stand first.</p>
+          <p className="soft">{worded("waiting.to-book-one-touch")}</p>
           <Problem error={list.error ?? gone.error} />
         </Dialog>
       )}

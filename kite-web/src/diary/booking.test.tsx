@@ -141,3 +141,36 @@ it("moves, lengthens and takes off an appointment, and says when it cannot", asy
   fireEvent.click(screen.getByText("Take it off the diary"));
   await screen.findByText("It is being cut now.");
 });
+
+it("tells who is here and who did not come, takes it back, and leaves what the chair knows alone", async () => {
+  const sheet = (state: AppointmentRow["state"], answer: unknown = {}) =>
+    atPage(
+      <AppointmentSheet
+        row={{ ...row, state }}
+        zone={ZONE}
+        chairs={[]}
+        late={() => undefined}
+        move={() => undefined}
+        done={() => undefined}
+        shut={() => undefined}
+      />,
+      { "PUT /api/appointments/5/state": answer },
+    );
+  const put = async (sent: ReturnType<typeof sheet>) => {
+    await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(1));
+    cleanup();
+    return (asked(sent, "PUT")[0]?.body as { state: string }).state;
+  };
+  let sent = sheet("planned");
+  fireEvent.click(screen.getByText("did not come"));
+  expect(await put(sent)).toBe("didNotCome");
+  sent = sheet("here");
+  fireEvent.click(screen.getByRole("button", { name: "here" }));
+  expect(await put(sent)).toBe("planned");
+  sheet("didNotCome", refused("This chair is taken then.", 409));
+  fireEvent.click(screen.getByRole("button", { name: "here" }));
+  await screen.findByText("This chair is taken then.");
+  cleanup();
+  sheet("inTheChair");
+  expect(screen.queryByText("did not come")).toBeNull();
+});

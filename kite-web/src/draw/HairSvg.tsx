@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { FallData, HeadData } from "../api/binary";
+import type { Fallen, HeadData } from "../api/binary";
 import { shaded } from "./colour";
 import { axesOf, headPaths, projector, SVG_H, SVG_W } from "./HeadSvg";
 import type { ViewName } from "./views";
@@ -15,7 +15,7 @@ export function HairSvg({
   label,
 }: {
   head: HeadData;
-  fall: FallData;
+  fall: Fallen;
   view: ViewName;
   label: string;
 }) {

@@ -35,8 +35,8 @@ type Props = {
   units: Units;
   label: string;
   labelled?: boolean;
-  /** So many times as far off, for hands and hair that is held out. */
-  room?: number;
+  /** So many times as high over its middle, for hands and hair that is held up. */
+  above?: number;
   /** Turns together with the other head on the screen. */
   linked?: boolean;
   /** Drawn on the head besides: a bite, partings, the shape before. */
@@ -76,7 +76,8 @@ export const Head3D = memo(function Head3D(props: Props) {
         onStill={place}
         linked={props.linked}
         movingRatio={MOVING_RATIO}
-        room={props.standing ? STANDING_ROOM : props.room}
+        room={props.standing ? STANDING_ROOM : 1}
+        above={props.standing ? 1 : props.above}
         instead={<HeadSvg head={head} paint={paint} view={props.view} units={units} label={props.label} />}
       >
         <Painted {...props} />

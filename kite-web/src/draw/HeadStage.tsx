@@ -10,12 +10,19 @@ import { pointing } from "./pointing";
 import { VIEWS, type ViewName } from "./views";
 
 const DISTANCE_MM = 850;
+/** As far off as it is turned and drawn away by hand; a narrow pane is stepped back from farther. */
+const FARTHEST_MM = 1500;
 const MIDDLE = new THREE.Vector3(0, 0, 8);
+/** What is seen above and below the middle. */
+export const HALF_MM = 165;
 /** Nothing has moved for so long: the head stands still. */
 const STILL_MS = 100;
 /** At rest a slow machine draws so many pixels for each of the screen's, a quick one more. */
 const SHARP_RATIO = 1.5;
 const SHARPEST_RATIO = 2;
+/** A pane narrower than this share of its height is stepped back from, at least so many times as far. */
+const NARROW = 0.9;
+const NARROW_FAR = 1.2;
 /** A frame this quick leaves room for the sharpest. */
 const QUICK_FRAME_MS = 12;
 
@@ -41,6 +48,8 @@ type Props = {
   sharpRatio?: number;
   /** So many times as far off, where hair or hands stand out from the head. */
   room?: number;
+  /** Seen from below as it is, and so many times as high over its middle: hair held up stays in the picture. */
+  above?: number;
   children: ReactNode;
   /** Shown when the browser cannot draw in 3D. */
   instead: ReactNode;
@@ -68,6 +77,7 @@ export function HeadStage({
   onStill,
   linked,
   room,
+  above,
   movingRatio,
   stillMs,
   sharpRatio,
@@ -83,7 +93,7 @@ export function HeadStage({
       linear
       dpr={1}
       gl={{ antialias: false, alpha: true, preserveDrawingBuffer: false }}
-      camera={{ fov: 22, near: 100, far: 2500, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
+      camera={{ fov: 22, near: 100, far: 5000, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
       raycaster={{ params: POINTED }}
       events={pointing}
       onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
@@ -97,6 +107,7 @@ export function HeadStage({
         onStill={onStill}
         linked={linked}
         room={room}
+        above={above}
         movingRatio={movingRatio}
         stillMs={stillMs}
         sharpRatio={sharpRatio}
@@ -119,7 +130,8 @@ function Turning({
   viewTurn,
   onStill,
   linked,
-  room,
+  room = 1,
+  above = 1,
   movingRatio = 1,
   stillMs = STILL_MS,
   sharpRatio = SHARP_RATIO,
@@ -136,7 +148,7 @@ function Turning({
     c.target.copy(MIDDLE);
     c.enablePan = false;
     c.minDistance = 420;
-    c.maxDistance = 1500;
+    c.maxDistance = FARTHEST_MM;
     c.addEventListener("change", () => invalidate());
     controls.current = c;
     const keys = (e: KeyboardEvent) => {
@@ -148,10 +160,10 @@ function Turning({
       }[e.key];
       if (!turn) return;
       e.preventDefault();
-      const s = new THREE.Spherical().setFromVector3(toYUp(camera.position.clone().sub(MIDDLE)));
+      const s = new THREE.Spherical().setFromVector3(toYUp(camera.position.clone().sub(c.target)));
       s.theta += turn[0] as number;
       s.phi = Math.min(Math.PI - 0.05, Math.max(0.05, s.phi + (turn[1] as number)));
-      camera.position.copy(MIDDLE).add(toZUp(new THREE.Vector3().setFromSpherical(s)));
+      camera.position.copy(c.target).add(toZUp(new THREE.Vector3().setFromSpherical(s)));
       c.update();
       invalidate();
     };
@@ -182,12 +194,19 @@ function Turning({
   // biome-ignore lint/correctness/useExhaustiveDependencies: viewTurn asks for the same view again
   useEffect(() => {
     const [x, y, z] = VIEWS[view];
-    const far = DISTANCE_MM * (size.width < size.height * 0.9 ? 1.2 : 1) * (room ?? 1);
-    camera.position.copy(MIDDLE).add(new THREE.Vector3(x, y, z).normalize().multiplyScalar(far));
+    const wide = size.width / size.height;
+    const narrow = wide < NARROW ? Math.max(NARROW_FAR, NARROW / wide) : 1;
+    const far = DISTANCE_MM * narrow * room * ((above + 1) / 2);
+    const middle = MIDDLE.clone().setZ(MIDDLE.z + (HALF_MM * (above - 1)) / 2);
+    if (controls.current) {
+      controls.current.maxDistance = Math.max(FARTHEST_MM, far);
+      controls.current.target.copy(middle);
+    }
+    camera.position.copy(middle).add(new THREE.Vector3(x, y, z).normalize().multiplyScalar(far));
     controls.current?.update();
-    camera.lookAt(MIDDLE);
+    camera.lookAt(middle);
     invalidate();
-  }, [view, viewTurn, room, camera, invalidate, size.width, size.height]);
+  }, [view, viewTurn, room, above, camera, invalidate, size.width, size.height]);
 
   const quick = useRef<boolean | undefined>(undefined);
   const begun = useRef(false);

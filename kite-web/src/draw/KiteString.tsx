@@ -1,6 +1,8 @@
 import { Fragment } from "react";
+import { worded } from "../words/worded";
 
-export type Bow = { id: string; name: string; minutes: number };
+/** @field number as it is said; in the order of the string where it is left out */
+export type Bow = { id: string; name: string; minutes: number; number?: string };
 
 type Props = {
   bows: Bow[];
@@ -30,7 +32,7 @@ export function KiteString({ bows, chosen, tied: ties = [], choose, named }: Pro
     (_, i) => `${i ? "L" : "M"}${(i / 60) * W} ${sag((i / 60) * W)}`,
   ).join("");
   return (
-    <nav aria-label={named ?? "The plan as a string of moves"}>
+    <nav aria-label={named ?? worded("kiteString.the-plan-as-a")}>
       <svg viewBox={`0 0 ${W} ${H}`} className="w-full" role="presentation">
         <path d={path} fill="none" className="stroke-base-content" strokeWidth={1.6} opacity={0.75} />
         {placed.map((b, i) => {
@@ -57,7 +59,7 @@ export function KiteString({ bows, chosen, tied: ties = [], choose, named }: Pro
               textAnchor="middle"
               className={`fill-base-content ${named ? "text-[22px]" : "text-[17px]"} ${i === chosen ? "font-bold" : ""}`}
             >
-              {named ? b.name : i + 1}
+              {named ? b.name : (b.number ?? i + 1)}
             </text>
           );
           if (!choose) {
@@ -75,7 +77,13 @@ export function KiteString({ bows, chosen, tied: ties = [], choose, named }: Pro
               role="button"
               tabIndex={0}
               aria-label={
-                named ? b.name : `Move ${i + 1}: ${b.name}, ${Math.max(1, Math.round(b.minutes))} minutes`
+                named
+                  ? b.name
+                  : worded("kiteString.move-minutes", {
+                      number: i + 1,
+                      name: b.name,
+                      minutes: Math.max(1, Math.round(b.minutes)),
+                    })
               }
               aria-pressed={i === chosen}
               className="bow cursor-pointer"

@@ -3,8 +3,10 @@ import { area, line } from "d3-shape";
 import { useRef, useState } from "react";
 import type { Cut, Walk } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
+import { worded } from "../words/worded";
 import { LengthAxis } from "./LengthAxis";
 import { lastCut, TOOLS, toolOf } from "./tools";
+import { useLift } from "./useLift";
 import { marksOf, nearestAt, WALK_NAMES } from "./walks";
 
 const SIZE = { width: 430, height: 230 };
@@ -96,22 +98,25 @@ export function Profile(props: Props) {
     const near = marks.find((m) => Math.abs(m.atMm - h.atMm) < NEAR_MM);
     return near ? { ...h, atMm: near.atMm } : h;
   };
+  const by = useLift(svg, (at) => {
+    svg.current?.setPointerCapture(at.pointerId);
+    const h = snap(toHeld(at));
+    const lengthMm = Math.round(end[nearest(h.atMm)] as number);
+    off.current = { mm: h.lengthMm - lengthMm, moved: false };
+    setHeld({ ...h, lengthMm });
+  });
   return (
     <svg
       ref={svg}
       viewBox={`0 0 ${W} ${H}`}
-      className={`h-full w-full select-none ${pull ? "cursor-ns-resize touch-none" : ""}`}
+      className={`h-full w-full select-none ${pull ? "cursor-ns-resize touch-pan-y" : ""}`}
       role="img"
-      aria-label={`Profile, ${WALK_NAMES[walk.walk]}`}
+      aria-label={worded("profile.profile", { walk: WALK_NAMES[walk.walk] })}
       onPointerDown={(e) => {
-        if (!pull || !e.isPrimary) return;
-        svg.current?.setPointerCapture(e.pointerId);
-        const h = snap(toHeld(e));
-        const lengthMm = Math.round(end[nearest(h.atMm)] as number);
-        off.current = { mm: h.lengthMm - lengthMm, moved: false };
-        setHeld({ ...h, lengthMm });
+        if (pull && e.isPrimary) by.down(e);
       }}
       onPointerMove={(e) => {
+        by.move(e);
         if (!held || !pull) return;
         const h = toHeld(e, held);
         if (h.lengthMm === held.lengthMm) return;
@@ -120,10 +125,14 @@ export function Profile(props: Props) {
         pull(h, false);
       }}
       onPointerUp={() => {
+        by.end();
         if (held && pull && off.current.moved) pull(held, true);
         setHeld(null);
       }}
-      onPointerCancel={() => setHeld(null)}
+      onPointerCancel={() => {
+        by.end();
+        setHeld(null);
+      }}
     >
       <defs>
         <pattern id="short" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -216,7 +225,7 @@ export function Profile(props: Props) {
           className="fill-accent stroke-base-content"
           strokeWidth={0.8}
         >
-          <title>Stands off the hair beside it</title>
+          <title>{worded("profile.stands-off-the-hair")}</title>
         </path>
       ))}
       <line
@@ -247,7 +256,7 @@ export function Profile(props: Props) {
                 strokeWidth={3}
                 paintOrder="stroke"
               >
-                to the {l.name}
+                {worded("profile.to-the", { name: l.name })}
               </text>
             </g>
           );
@@ -256,14 +265,14 @@ export function Profile(props: Props) {
         <g key={w.atMm}>
           <path d={`M${x(w.atMm) - 11} ${PAD.top - 2}h22l-5 8h-12z`} className="fill-base-content" />
           <text x={x(w.atMm) + 15} y={PAD.top + 6} className="fill-base-content text-[12px]">
-            weight
+            {worded("profile.weight")}
           </text>
           <title>{w.words}</title>
         </g>
       ))}
       {keptMm !== undefined && (
         <path d={`M${x(keptMm)} ${y(end[nearest(keptMm)] as number)}l-7 -14h14z`} className="fill-secondary">
-          <title>This stays while the slope is pulled</title>
+          <title>{worded("profile.this-stays-while-the")}</title>
         </path>
       )}
       {held && (

@@ -1,5 +1,6 @@
 import type { Walk } from "../api/types";
 import { lengthWords, stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
 import { marksOf, nearestAt, WALK_NAMES } from "./walks";
 
 type TableProps = { walk: Walk; units: Units; set?: (atMm: number, lengthMm: number) => void };
@@ -8,12 +9,15 @@ type TableProps = { walk: Walk; units: Units; set?: (atMm: number, lengthMm: num
 export function ProfileTable({ walk, units, set }: TableProps) {
   const end = walk.afterMove.at(-1)?.lengthMm ?? walk.beforeMm;
   return (
-    <table className="table-sm table" aria-label={`Lengths, ${WALK_NAMES[walk.walk]}`}>
+    <table
+      className="table-sm table"
+      aria-label={worded("profileTable.lengths", { walk: WALK_NAMES[walk.walk] })}
+    >
       <thead>
         <tr className="text-base-content">
-          <th>Place</th>
-          <th>Now</th>
-          <th>Left in the end, {unitOf(units)}</th>
+          <th>{worded("profileTable.place")}</th>
+          <th>{worded("profileTable.now")}</th>
+          <th>{worded("profileTable.left-in-the-end", { unitOf: unitOf(units) })}</th>
         </tr>
       </thead>
       <tbody>
@@ -25,7 +29,7 @@ export function ProfileTable({ walk, units, set }: TableProps) {
             <td>{lengthWords(walk.beforeMm[nearestAt(walk, atMm)] as number, units)}</td>
             <td>
               <Cell
-                label={`Length at the ${name} in ${unitOf(units)}`}
+                label={worded("profileTable.length-at-the-in", { name, unitOf: unitOf(units) })}
                 mm={end[nearestAt(walk, atMm)] as number}
                 units={units}
                 set={set && ((mm) => set(atMm, mm))}

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { worded } from "../words/worded";
 import { turns } from "./turns";
 
 type Props = {
@@ -7,9 +8,11 @@ type Props = {
   view?: string;
   name: string;
   className?: string;
-  /** The hair before anything is cut; of a plan. */
-  before?: boolean;
+  /** What else the picture is asked by: before anything is cut, of a week, worn otherwise. */
+  asked?: Readonly<Record<string, string | number | boolean>>;
 };
+
+const NOTHING_ELSE = {};
 
 /** Stills drawn at a time: a page of twenty would keep the server from what is asked of it besides. */
 const inTurn = turns(1);
@@ -51,19 +54,34 @@ function useTurn(of: string) {
 }
 
 /** A still of a plan's or a visit's head, drawn by the server; kept by the version it shows. */
-export function StillHead({ of, version, view = "right", name, className = "", before }: Props) {
+export function StillHead({
+  of,
+  version,
+  view = "right",
+  name,
+  className = "",
+  asked = NOTHING_ELSE,
+}: Props) {
   const [gone, setGone] = useState(false);
   const [there, setThere] = useState(false);
-  const src = `/api/${of}/picture.png?view=${view}&width=240&height=270&v=${version}${before ? "&before=true" : ""}`;
+  const more = Object.entries(asked)
+    .map(([name, value]) => `&${name}=${value}`)
+    .join("");
+  const src = `/api/${of}/picture.png?view=${view}&width=240&height=270&v=${version}${more}`;
   const { place, on, over } = useTurn(src);
-  if (gone) return <span className={`soft grid place-items-center text-sm ${className}`}>no picture</span>;
+  if (gone)
+    return (
+      <span className={`soft grid place-items-center text-sm ${className}`}>
+        {worded("stillHead.no-picture")}
+      </span>
+    );
   return (
     <img
       ref={place}
       src={on ? src : NOTHING}
       width={240}
       height={270}
-      alt={`${name}, ${view}${before ? ", before" : ""}`}
+      alt={worded(asked.before ? "stillHead.before" : "stillHead.seen", { name, view })}
       className={`max-w-full object-contain ${there ? "" : "animate-pulse text-transparent rounded-box bg-base-300 motion-reduce:animate-none"} ${className}`}
       onLoad={() => {
         if (!on) return;

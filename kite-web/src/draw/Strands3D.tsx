@@ -8,6 +8,7 @@ import { frameMs } from "./frameTime";
 import { hairMaterial, movingHairMaterial, rootsMaterial } from "./hairMaterial";
 import { shine } from "./light";
 import type { Light } from "./lights";
+import { FIRST_SHARE, nextShare } from "./movingShare";
 import { CHILDREN, ribbons } from "./ribbons";
 import { useShape } from "./useShape";
 
@@ -17,6 +18,8 @@ type Props = {
   /** Length just cut at every vertex of the scalp, for how much skin the roots hide. */
   lengths: Float32Array;
   light?: Light;
+  /** Its ribbons, where who draws it moves them. */
+  hair?: THREE.InstancedBufferGeometry;
 };
 
 /** A frame this quick leaves room for every strand many times over. */
@@ -25,14 +28,12 @@ const QUICK_FRAME_MS = 9;
 const MOST_COVER = 0.92;
 const WIDE_MM = 3.3;
 const NARROW_MM = 1.1;
-/** While it turns on a slow machine so many of the strands are drawn, each of fewer points. */
-const MOVING_SHARE = 0.24;
 
 /** Head and strands of fallen hair, on a stage. */
-export function Strands3D({ head, fall, lengths, light = "day" }: Props) {
+export function Strands3D({ head, fall, lengths, light = "day", hair: moved }: Props) {
   const { invalidate, gl } = useThree();
   const scalp = useShape(head.scalp);
-  const hair = useMemo(() => ribbons(fall), [fall]);
+  const hair = useMemo(() => moved ?? ribbons(fall), [moved, fall]);
   const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm, part } = fall.reading;
   const roots = useMemo(() => rootsMaterial(skin, colour, part), [skin, colour, part]);
   const strands = useMemo(
@@ -42,12 +43,15 @@ export function Strands3D({ head, fall, lengths, light = "day" }: Props) {
   const moving = useMemo(() => movingHairMaterial(coloured), [coloured]);
   const mesh = useRef<THREE.Mesh>(null);
   const quick = useRef<boolean | undefined>(undefined);
+  /** While it turns on a slow machine so many of the strands are drawn, each of fewer points. */
+  const share = useRef(FIRST_SHARE);
+  const drawnAt = useRef(0);
   useEffect(() => {
     shine(light);
     invalidate();
     return () => shine("day");
   }, [light, invalidate]);
-  useEffect(() => () => hair.dispose(), [hair]);
+  useEffect(() => () => (moved ? undefined : hair.dispose()), [hair, moved]);
   useEffect(() => () => roots.dispose(), [roots]);
   useEffect(() => () => strands.dispose(), [strands]);
   useEffect(() => () => moving.dispose(), [moving]);
@@ -75,7 +79,12 @@ export function Strands3D({ head, fall, lengths, light = "day" }: Props) {
     u.hairs.value = quick.current ? 3 : 7;
     u.halfWidth.value = quick.current ? NARROW_MM : WIDE_MM;
     if (all) hair.setDrawRange(0, fine);
-    else hair.setDrawRange(fine, 6 * Math.floor((coarse * MOVING_SHARE) / 6));
+    else {
+      const now = performance.now();
+      share.current = nextShare(share.current, now - drawnAt.current);
+      drawnAt.current = now;
+      hair.setDrawRange(fine, 6 * Math.floor((coarse * share.current) / 6));
+    }
   });
   return (
     <>

@@ -1,16 +1,17 @@
 import type { Outcome } from "../api/binary";
 import type { CoatRow, Cut, Ramp } from "../api/types";
+import { worded } from "../words/worded";
 import { lastCut, TOOLS, toolOf } from "./tools";
 
 /** What the head is painted with. */
 export const COATS = {
-  length: "Length",
-  change: "Taken off",
-  weight: "Weight",
-  tool: "Tool",
-  risk: "Likely error",
-  density: "Density",
-  diameter: "Thickness",
+  length: worded("common.length"),
+  change: worded("coats.taken-off"),
+  weight: worded("coats.weight"),
+  tool: worded("common.tool"),
+  risk: worded("coats.likely-error"),
+  density: worded("coats.density"),
+  diameter: worded("coats.thickness"),
 } as const;
 
 export type Coat = keyof typeof COATS;

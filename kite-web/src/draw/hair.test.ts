@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { type FallData, readFall } from "../api/binary";
-import { ribbons, shuffled } from "./ribbons";
+import { drawnFirst, layAnew, ribbons, shuffled } from "./ribbons";
 
 /** Two strands of three points, one 20 mm long down, one bare. */
 const fall: FallData = {
@@ -26,7 +26,7 @@ it("a strand is a ribbon of two vertices a point; a bare one is not drawn", () =
   const g = ribbons(fall);
   expect(g.getAttribute("position").count).toBe(2 * 3 * 2);
   // 20 mm bend little: one piece of two triangles, at rest as well as for turning.
-  expect(g.userData).toEqual({ fine: 2 * 3, coarse: 2 * 3 });
+  expect(g.userData).toMatchObject({ fine: 2 * 3, coarse: 2 * 3 });
   expect(g.index?.count).toBe(2 * 2 * 3);
   expect(g.instanceCount).toBe(1);
   const info = g.getAttribute("info");
@@ -60,7 +60,7 @@ it("of a strand with curls every point is drawn at rest, and a third while it tu
       i % 3 === 2 ? -Math.floor(i / 3) : 90 + 4 * Math.sin(Math.floor(i / 3)),
     ),
   };
-  expect(ribbons(waved).userData).toEqual({ fine: 6 * 30, coarse: 6 * 5 });
+  expect(ribbons(waved).userData).toMatchObject({ fine: 6 * 30, coarse: 6 * 5 });
 });
 
 it("the last point of a ribbon goes on the way it came", () => {
@@ -90,4 +90,33 @@ it("a fall is read from its bytes: the words, then points in fiftieths of a mill
   expect(read.reading.week).toBe(4);
   expect([read.strands, read.points]).toEqual([1, 2]);
   expect([...read.xyz]).toEqual([0, 90, -1, 0.5, 90, -20]);
+});
+
+it("strands laid anew move their own ribbons alone, and those drawn first come first", () => {
+  const points = 16;
+  const strands = 40;
+  const many: FallData = {
+    ...fall,
+    strands,
+    points,
+    xyz: Float32Array.from({ length: 3 * points * strands }, (_, i) =>
+      i % 3 === 2 ? -10 * (Math.floor(i / 3) % points) : Math.floor(i / (3 * points)),
+    ),
+  };
+  const g = ribbons(many);
+  const before = Float32Array.from(g.getAttribute("position").array);
+  layAnew(g, [7], points, (s, out) => out.fill(s));
+  const after = g.getAttribute("position").array as Float32Array;
+  const row = g.userData.rows[7];
+  const each = points * 6;
+  after.forEach((v, i) => {
+    expect(v).toBe(Math.floor(i / each) === row ? 7 : before[i]);
+  });
+  drawnFirst(g, [7, 9]);
+  const index = g.index?.array as Uint32Array;
+  const first = new Set(
+    [...index.slice(g.userData.fine, g.userData.fine + 2 * 6 * 5)].map((v) => Math.floor(v / (2 * points))),
+  );
+  expect(first).toEqual(new Set([row, g.userData.rows[9]]));
+  expect([...index.slice(g.userData.fine)].sort()).toEqual([...g.userData.shuffledCoarse].sort());
 });

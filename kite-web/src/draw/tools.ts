@@ -1,10 +1,11 @@
 import type { Cut } from "../api/types";
+import { worded } from "../words/worded";
 
 /** What a place was last shaped with; each has its own colour, the same on head, map and profile. */
 export const TOOLS = {
-  none: { name: "left as it is", colour: "#e6dcc8" },
-  fingers: { name: "over the fingers", colour: "#6f93c4" },
-  comb: { name: "over the comb", colour: "#4d9c86" },
+  none: { name: worded("tools.left-as-it-is"), colour: "#e6dcc8" },
+  fingers: { name: worded("tools.over-the-fingers"), colour: "#6f93c4" },
+  comb: { name: worded("tools.over-the-comb"), colour: "#4d9c86" },
   guard: { name: "guard", colour: "#d9a13b" },
   edge: { name: "outline", colour: "#c2583f" },
   texture: { name: "texture", colour: "#8d6aa8" },
@@ -12,7 +13,8 @@ export const TOOLS = {
 
 export type Tool = keyof typeof TOOLS;
 
-export const toolOf = (cut: Cut): Tool => (cut.kind === "aside" ? "none" : cut.kind);
+export const toolOf = (cut: Cut): Tool =>
+  cut.kind === "aside" ? "none" : cut.kind === "spot" ? "fingers" : cut.kind === "fade" ? "guard" : cut.kind;
 
 /** The least that is a cut, as on the server. */
 const CUT_MM = 0.05;

@@ -1,10 +1,11 @@
 import { placeName } from "../api/names";
 import type { FallReading, Walk } from "../api/types";
+import { worded } from "../words/worded";
 
 export const WALK_NAMES = {
-  centre: "Centre, front to nape",
-  earToEar: "Ear to ear, left to right",
-  edge: "Round the hairline",
+  centre: worded("walks.centre-front-to-nape"),
+  earToEar: worded("walks.ear-to-ear-left"),
+  edge: worded("walks.round-the-hairline"),
 };
 
 const WEIGHT_NEAR_MM = 8;
@@ -41,9 +42,7 @@ export function weightOn(walk: Walk, lines: FallReading["weightLines"]): { atMm:
     });
     if (best < 0) return [];
     const share = Math.round(100 * l.share);
-    return [
-      { atMm: walk.distanceMm[best] as number, words: `Weight: ${share} % of the ends lie at this height` },
-    ];
+    return [{ atMm: walk.distanceMm[best] as number, words: worded("walks.weight-of-the-ends", { share }) }];
   });
 }
 

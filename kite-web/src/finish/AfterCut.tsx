@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { keptJson } from "../api/http";
 import type { PlanDocument } from "../api/types";
+import { worded } from "../words/worded";
 import { NextVisit } from "./NextVisit";
 
 type Props = { document: PlanDocument; planId: number; clientId: number };
@@ -13,12 +14,12 @@ export function AfterCut({ document, planId, clientId }: Props) {
     staleTime: Number.POSITIVE_INFINITY,
   });
   if (after.error) return <p role="alert">{after.error.message}</p>;
-  if (!after.data) return <p role="status">Fetching how it is finished …</p>;
+  if (!after.data) return <p role="status">{worded("afterCut.fetching-how-it-is")}</p>;
   const { steps, home, returnFrom, returnWords } = after.data;
   return (
     <>
-      <section aria-label="Drying and styling">
-        <h2 className="font-bold text-xl">Drying and styling</h2>
+      <section aria-label={worded("afterCut.drying-and-styling")}>
+        <h2 className="font-bold text-xl">{worded("afterCut.drying-and-styling")}</h2>
         <ol className="mt-1 grid gap-1 text-lg">
           {steps.map((s, i) => (
             <li key={s.words} className="grid grid-cols-[1.6rem_4rem_1fr] gap-1">
@@ -29,8 +30,8 @@ export function AfterCut({ document, planId, clientId }: Props) {
           ))}
         </ol>
       </section>
-      <section aria-label="At home">
-        <h2 className="font-bold text-xl">At home</h2>
+      <section aria-label={worded("afterCut.at-home")}>
+        <h2 className="font-bold text-xl">{worded("afterCut.at-home")}</h2>
         <ul className="mt-1 text-lg">
           {home.map((h) => (
             <li key={h}>{h}</li>
@@ -38,6 +39,9 @@ export function AfterCut({ document, planId, clientId }: Props) {
         </ul>
       </section>
       <NextVisit planId={planId} clientId={clientId} words={returnWords} weeks={returnFrom} />
+      <a className="touch self-center underline" href={`/api/plans/${planId}/card.pdf`} download>
+        {worded("printouts.card-to-take-home")}
+      </a>
     </>
   );
 }

@@ -1,13 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, said } from "../api/http";
 import { Photos } from "../client/Photos";
 import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
 import { useDid, useKit } from "../kit/useKit";
-import { endSitting, keptSitting, sendKept } from "../store/chairStore";
+import { endSitting, sendKept, sitDownAt, useChair } from "../store/chairStore";
 import { stands, workedMs } from "../store/sitting";
+import { worded } from "../words/worded";
 import { AfterCut } from "./AfterCut";
 import { ToolsUsed, usedIn } from "./ToolsUsed";
 
@@ -19,12 +20,13 @@ export function Finish() {
     queryKey: ["finish-plan", id],
     queryFn: () => said(api.GET("/api/plans/{id}", { params: { path: { id } } })),
   });
-  const [session] = useState(() => {
-    const kept = keptSitting(id);
-    return kept
-      ? { token: kept.token, startedAt: kept.startedAt, stands: stands(kept), kept }
-      : { token: crypto.randomUUID(), startedAt: new Date().toISOString() };
-  });
+  const { sitting, planId } = useChair();
+  useEffect(() => {
+    if (useChair.getState().planId !== id || !useChair.getState().sitting) void sitDownAt(id);
+  }, [id]);
+  const kept = planId === id ? sitting : null;
+  const done = kept ? stands(kept) : null;
+  const [unbegun] = useState(() => crypto.randomUUID());
   const [finishedAt] = useState(() => new Date().toISOString());
   const [remarks, setRemarks] = useState("");
   const [price, setPrice] = useState("");
@@ -32,18 +34,16 @@ export function Finish() {
   const [untold, setUntold] = useState(false);
   const kit = useKit(plan.data?.clientId, id);
   const did = useDid();
-  const done = session.stands?.done.size ?? 0;
   const store = useMutation({
     mutationFn: async () => {
       await sendKept(id);
       const added = await said(
         api.POST("/api/visits", {
           body: {
-            token: session.token,
+            token: kept?.token ?? unbegun,
             planId: id,
-            startedAt: session.startedAt,
+            startedAt: kept?.startedAt ?? finishedAt,
             finishedAt,
-            movesDone: done,
             remarks,
             priceCents: price === "" ? undefined : Math.round(Number(price.replace(",", ".")) * 100),
           },
@@ -60,14 +60,11 @@ export function Finish() {
       go(`/clients/${plan.data?.clientId}`);
     },
   });
-  if (plan.isPending) return <Loading what="the visit" />;
+  if (plan.isPending) return <Loading what={worded("finish.the-visit")} />;
   if (plan.error) return <Trouble error={plan.error} retry={() => plan.refetch()} />;
-  const minutes =
-    session.kept && session.stands
-      ? Math.round(workedMs(session.kept, session.stands, Date.parse(finishedAt)) / 60_000)
-      : 0;
-  const document = session.stands?.document ?? plan.data.document;
-  const count = document.moves.length;
+  const minutes = kept && done ? Math.round(workedMs(kept, done, Date.parse(finishedAt)) / 60_000) : 0;
+  const document = done?.document ?? plan.data.document;
+  const cut = document.moves.filter((m) => m.job !== "slip");
   return (
     <div className="mx-auto grid w-full max-w-5xl gap-8 px-6 py-5 md:grid-cols-[1fr_1.3fr]">
       <div className="grid content-start gap-x-2 gap-y-4 sm:grid-cols-2">
@@ -78,12 +75,14 @@ export function Finish() {
                 of={`plans/${id}`}
                 version={plan.data.version}
                 view={view}
-                before={before}
+                asked={before ? { before } : undefined}
                 name={plan.data.document.title}
                 className="w-full"
               />
               {view === "right" && (
-                <figcaption className="font-bold">{before ? "Before" : "After"}</figcaption>
+                <figcaption className="font-bold">
+                  {before ? worded("finish.before") : worded("finish.after")}
+                </figcaption>
               )}
             </figure>
           )),
@@ -100,21 +99,25 @@ export function Finish() {
             }}
             all={(ids) => setUsed(new Set(ids))}
           />
-          <p className="border-accent border-l-4 pl-3">
-            Tools into the disinfectant for the full contact time, a new blade for the next client, neck
-            brushed, cape shaken out. Local rules come first.
-          </p>
-          <Photos clientId={plan.data.clientId} sitting={session.token} />
+          <p className="border-accent border-l-4 pl-3">{worded("finish.tools-into-the-disinfectant")}</p>
+          <Photos clientId={plan.data.clientId} sitting={kept?.startedAt ? kept.token : undefined} />
         </div>
       </div>
       <div className="grid content-start gap-4">
         <h1 className="font-bold text-3xl">{plan.data.clientName}</h1>
         <p className="text-xl">
-          {plan.data.document.title} · {done} of {count} moves · {minutes} min
+          {kept?.startedAt
+            ? worded("finish.of-moves-min", {
+                title: document.title,
+                done: cut.filter((m) => done?.done.has(m.id)).length,
+                count: cut.length,
+                minutes,
+              })
+            : worded("finish.nothing-written-down", { title: document.title })}
         </p>
         <AfterCut document={document} planId={id} clientId={plan.data.clientId} />
         <label className="grid gap-1 font-bold">
-          Remarks, and what to try next time
+          {worded("finish.remarks-and-what-to")}
           <textarea
             className="textarea min-h-28 w-full font-normal text-lg"
             maxLength={2000}
@@ -123,7 +126,7 @@ export function Finish() {
           />
         </label>
         <label className="flex flex-wrap items-center gap-3 font-bold">
-          Price, if the shop keeps it
+          {worded("finish.price-if-the-shop")}
           <input
             className="input touch w-32 font-normal text-lg"
             inputMode="decimal"
@@ -135,13 +138,12 @@ export function Finish() {
         {store.error && <Trouble error={store.error} />}
         {untold && (
           <p role="alert" className="border-accent border-l-8 bg-base-200 p-3 text-lg">
-            No tool is ticked. Tick what touched {plan.data.clientName}, so that it is asked after before the
-            next client; with none of them used, finish once more.
+            {worded("finish.no-tool-is-ticked", { clientName: plan.data.clientName })}
           </p>
         )}
         <div className="sticky bottom-0 flex gap-4 bg-base-100 py-2">
           <Link to={`/plans/${id}/chair`} className="btn h-16 text-xl">
-            Back to the chair
+            {worded("finish.back-to-the-chair")}
           </Link>
           <button
             type="button"
@@ -153,7 +155,7 @@ export function Finish() {
               else store.mutate();
             }}
           >
-            Finish visit
+            {worded("finish.finish-visit")}
           </button>
         </div>
       </div>

@@ -1,5 +1,6 @@
 import type { ToolRow } from "../api/types";
 import { DONE, KINDS, useDid, useKit } from "../kit/useKit";
+import { worded } from "../words/worded";
 
 /** Of the kinds this plan cuts with; which they are is worked out of its blades and moves. */
 export const usedIn = (tools: ToolRow[]): ToolRow[] => tools.filter((t) => !t.retired && t.asked);
@@ -18,15 +19,15 @@ type Props = {
 export function ToolsUsed({ planId, clientId, used, toggle, all }: Props) {
   const kit = useKit(clientId, planId);
   const did = useDid();
-  if (kit.error) return <p className="soft">The tools cannot be looked up now; clean them as always.</p>;
+  if (kit.error) return <p className="soft">{worded("toolsUsed.the-tools-cannot-be")}</p>;
   const tools = usedIn(kit.data ?? []);
   if (tools.length === 0) return null;
   return (
-    <section aria-label="Tools used">
-      <h2 className="font-bold text-xl">Tools used</h2>
-      <p className="soft">Tick what touched this client; it is asked after before the next.</p>
+    <section aria-label={worded("toolsUsed.tools-used")}>
+      <h2 className="font-bold text-xl">{worded("toolsUsed.tools-used")}</h2>
+      <p className="soft">{worded("toolsUsed.tick-what-touched-this")}</p>
       <button type="button" className="btn touch" onClick={() => all(tools.map((t) => t.id))}>
-        All of these
+        {worded("toolsUsed.all-of-these")}
       </button>
       <ul className="mt-1 grid gap-2">
         {tools.map((t) => (

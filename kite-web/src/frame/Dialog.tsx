@@ -1,10 +1,12 @@
 import { type ReactNode, useEffect, useRef } from "react";
+import { worded } from "../words/worded";
 
-/** A sheet over the page; Escape shuts it. */
+/** A sheet over the page; Escape shuts it. What is marked `data-first` in it has the keys at once. */
 export function Dialog({ title, shut, children }: { title: string; shut: () => void; children: ReactNode }) {
   const ref = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     ref.current?.showModal?.();
+    ref.current?.querySelector<HTMLElement>("[data-first]")?.focus();
   }, []);
   return (
     <dialog
@@ -16,7 +18,7 @@ export function Dialog({ title, shut, children }: { title: string; shut: () => v
       <div className="flex items-start justify-between gap-3">
         <h2 className="font-bold text-2xl">{title}</h2>
         <button type="button" className="btn touch" onClick={shut}>
-          Close
+          {worded("dialog.close")}
         </button>
       </div>
       {children}

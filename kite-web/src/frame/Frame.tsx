@@ -3,6 +3,9 @@ import { type ReactNode, useEffect, useState } from "react";
 import { Link, NavLink, useLocation } from "react-router";
 import { api, carriedOut, forget } from "../api/http";
 import type { PersonView } from "../api/types";
+import { unsentEntries } from "../store/chairLogs";
+import { worded } from "../words/worded";
+import { Dialog } from "./Dialog";
 
 function savedTheme(): string | null {
   return localStorage.getItem("kite-theme");
@@ -18,6 +21,12 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
     document.documentElement.dataset.theme = theme;
     localStorage.setItem("kite-theme", theme);
   }, [theme]);
+  const [unsent, setUnsent] = useState(0);
+  const askedOut = () => {
+    const left = unsentEntries();
+    if (left > 0) setUnsent(left);
+    else void signOut();
+  };
   const signOut = async () => {
     await carriedOut(api.DELETE("/api/session"));
     await forget();
@@ -33,15 +42,15 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
         <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-base-300 border-b px-5 py-0.5">
           <Link to="/" className="flex items-center gap-2 font-bold text-xl">
             <img src="/kite.svg" alt="" width={30} height={30} className="rounded bg-[#f7f2e7] p-0.5" />
-            Kite Tail
+            {worded("frame.kite-tail")}
           </Link>
-          <nav className="flex gap-1" aria-label="Main">
+          <nav className="flex gap-1" aria-label={worded("frame.main")}>
             {[
-              ["/", "Today"],
-              ["/diary", "Diary"],
-              ["/clients", "Clients"],
-              ["/kit", "Kit"],
-              ["/shop", "Shop"],
+              ["/", worded("common.today")],
+              ["/diary", worded("frame.diary")],
+              ["/clients", worded("frame.clients")],
+              ["/kit", worded("frame.kit")],
+              ["/shop", worded("frame.shop")],
             ].map(([to, name]) => (
               <NavLink
                 key={to}
@@ -55,7 +64,11 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
               </NavLink>
             ))}
           </nav>
-          <Link to="/way" className="touch ml-auto flex items-center underline" title="Your way of working">
+          <Link
+            to="/way"
+            className="touch ml-auto flex items-center underline"
+            title={worded("frame.your-way-of-working")}
+          >
             {person.name}
           </Link>
           <button
@@ -63,14 +76,27 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
             className="touch cursor-pointer underline"
             onClick={() => setTheme(theme === "dusk" ? "paper" : "dusk")}
           >
-            {theme === "dusk" ? "Day" : "Evening"}
+            {theme === "dusk" ? worded("frame.day") : worded("frame.evening")}
           </button>
-          <button type="button" className="touch cursor-pointer underline" onClick={signOut}>
-            Sign out
+          <button type="button" className="touch cursor-pointer underline" onClick={askedOut}>
+            {worded("frame.sign-out")}
           </button>
         </header>
       )}
       <main className="flex min-h-0 flex-1 flex-col">{children}</main>
+      {unsent > 0 && (
+        <Dialog title={worded("frame.not-everything-is-stored")} shut={() => setUnsent(0)}>
+          <p className="text-lg">{worded("frame.written-at-the-chair", { unsent })}</p>
+          <div className="flex flex-wrap gap-3">
+            <button type="button" className="btn btn-primary touch" onClick={() => setUnsent(0)}>
+              {worded("frame.stay")}
+            </button>
+            <button type="button" className="btn touch" onClick={() => void signOut()}>
+              {worded("frame.sign-out-all-the-same")}
+            </button>
+          </div>
+        </Dialog>
+      )}
     </div>
   );
 }

@@ -1,8 +1,10 @@
 /** One's own password once more, as a part of a form. */
+import { worded } from "../words/worded";
+
 export function PasswordAgain() {
   return (
     <label className="grid gap-1 font-bold">
-      Your password once more
+      {worded("passwordAgain.your-password-once-more")}
       <input
         name="password"
         type="password"

@@ -1,9 +1,11 @@
 /** What stands on the screen while there is nothing to show yet, or nothing at all. */
 
+import { worded } from "../words/worded";
+
 export function Loading({ what }: { what: string }) {
   return (
     <div className="grid flex-1 place-items-center p-10" role="status">
-      <p className="text-xl">Fetching {what} …</p>
+      <p className="text-xl">{worded("states.fetching", { what })}</p>
     </div>
   );
 }
@@ -14,7 +16,7 @@ export function Trouble({ error, retry }: { error: Error; retry?: () => void }) 
       <p className="text-lg">{error.message}</p>
       {retry && (
         <button type="button" className="btn btn-neutral touch mt-3" onClick={retry}>
-          Try again
+          {worded("states.try-again")}
         </button>
       )}
     </div>

@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { api, carriedOut } from "../api/http";
+import { worded } from "../words/worded";
 import { Dialog } from "./Dialog";
 import { PasswordAgain } from "./PasswordAgain";
 import { Problem } from "./Problem";
@@ -30,11 +31,11 @@ export function TakeOut({ href, children }: { href: string; children: string }) 
       {asking && (
         <Dialog title={children} shut={() => setAsking(false)}>
           <form onSubmit={submit} className="grid gap-3" noValidate>
-            <p>It holds what clients told the shop. Keep it where nobody else reads it.</p>
+            <p>{worded("takeOut.it-holds-what-clients")}</p>
             <PasswordAgain />
             <Problem error={again.error} />
             <button type="submit" className="btn btn-primary touch text-lg" disabled={again.isPending}>
-              Take it out
+              {worded("takeOut.take-it-out")}
             </button>
           </form>
         </Dialog>

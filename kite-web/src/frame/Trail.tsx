@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, said } from "../api/http";
+import { worded } from "../words/worded";
 
 const dated = (at: string) =>
   new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });
@@ -33,18 +34,20 @@ export function Trail({ of }: Props) {
   });
   return (
     <details className="mt-2" onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="touch soft inline-flex cursor-pointer items-center underline">Who did what</summary>
-      {open && all.isPending && <p role="status">Looking it up …</p>}
+      <summary className="touch soft inline-flex cursor-pointer items-center underline">
+        {worded("trail.who-did-what")}
+      </summary>
+      {open && all.isPending && <p role="status">{worded("trail.looking-it-up")}</p>}
       {all.error && (
         <p role="alert" className="border-error border-l-4 pl-2">
           {all.error.message}
         </p>
       )}
-      {all.data?.length === 0 && <p className="soft">Nothing is written down yet.</p>}
+      {all.data?.length === 0 && <p className="soft">{worded("trail.nothing-is-written-down")}</p>}
       <ol className="max-h-72 overflow-auto">
         {all.data?.map((l) => (
           <li key={`${l.at}${l.who}${l.done}`} className="border-base-300 border-t py-1">
-            <b>{l.who ?? "The server itself"}</b> {l.done}
+            <b>{l.who ?? worded("trail.the-server-itself")}</b> {l.done}
             <span className="soft block text-sm">
               {dated(l.at)}
               {l.device && ` · ${l.device}`}

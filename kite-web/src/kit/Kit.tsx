@@ -6,6 +6,7 @@ import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { written } from "../frame/written";
+import { worded } from "../words/worded";
 import { ToolCard } from "./ToolCard";
 import { KIND_IDS, KINDS, useKit } from "./useKit";
 
@@ -13,7 +14,7 @@ import { KIND_IDS, KINDS, useKit } from "./useKit";
 export function Kit() {
   const kit = useKit();
   const [adding, setAdding] = useState(false);
-  if (kit.isPending) return <Loading what="the tools" />;
+  if (kit.isPending) return <Loading what={worded("kit.the-tools")} />;
   if (kit.error) return <Trouble error={kit.error} retry={() => kit.refetch()} />;
   const tools = kit.data
     .filter((t) => !t.retired)
@@ -21,16 +22,14 @@ export function Kit() {
   return (
     <div className="px-6 py-5">
       <div className="flex flex-wrap items-center gap-4">
-        <h1 className="font-bold text-3xl">Kit and hygiene</h1>
+        <h1 className="font-bold text-3xl">{worded("kit.kit-and-hygiene")}</h1>
         <button type="button" className="btn touch ml-auto text-lg" onClick={() => setAdding(true)}>
-          Add a tool
+          {worded("kit.add-a-tool")}
         </button>
       </div>
-      <p className="soft max-w-3xl">
-        Ten minutes in the disinfectant is usual; the label of yours and local rules come first.
-      </p>
+      <p className="soft max-w-3xl">{worded("kit.ten-minutes-in-the")}</p>
       {tools.length === 0 ? (
-        <Empty>No tools yet. Add what lies at the chairs; the day keeps their care.</Empty>
+        <Empty>{worded("kit.no-tools-yet-add")}</Empty>
       ) : (
         <ul className="mt-4 grid gap-3 md:grid-cols-2 xl:grid-cols-3">
           {tools.map((t) => (
@@ -68,10 +67,10 @@ function AddTool({ shut }: { shut: () => void }) {
     });
   };
   return (
-    <Dialog title="A tool" shut={shut}>
+    <Dialog title={worded("kit.a-tool")} shut={shut}>
       <form className="grid gap-3" onSubmit={submit} noValidate>
         <label className="grid gap-1 font-bold">
-          Kind
+          {worded("kit.kind")}
           <select
             className="select touch w-full text-lg"
             value={kind}
@@ -85,20 +84,20 @@ function AddTool({ shut }: { shut: () => void }) {
           </select>
         </label>
         <label className="grid gap-1 font-bold">
-          Name
+          {worded("common.name")}
           <input name="name" maxLength={80} className="input touch w-full text-lg" />
         </label>
         <label className="grid gap-1 font-bold">
-          Measured, mm: what a guard really leaves, or how long a blade is
+          {worded("kit.measured-mm-what-a")}
           <input name="mm" type="number" step="0.1" className="input touch w-full text-lg" />
         </label>
         <label className="grid gap-1 font-bold">
-          Note
+          {worded("common.note")}
           <input name="note" maxLength={200} className="input touch w-full text-lg" />
         </label>
         <Problem error={add.error} />
         <button type="submit" className="btn btn-primary touch text-lg" disabled={add.isPending}>
-          Keep it
+          {worded("kit.keep-it")}
         </button>
       </form>
     </Dialog>

@@ -1,4 +1,6 @@
 import { useState } from "react";
+import { Dialog } from "../frame/Dialog";
+import { worded } from "../words/worded";
 import { DONE, needWords, useDid, useKit } from "./useKit";
 
 /** Before the first bite: this plan's tools that should not touch this client yet, each with a touch to set it right. */
@@ -8,12 +10,14 @@ export function KitGate({ clientId, planId }: { clientId: number; planId: number
   const [passed, setPassed] = useState(false);
   const blocked = (kit.data ?? []).filter((t) => !t.retired && t.asked && t.needs.some((n) => n.blocks));
   if (passed || blocked.length === 0) return null;
+  const open = blocked.flatMap((t) =>
+    t.needs.filter((n) => n.blocks && !n.readyAt).map((n) => ({ tool: t.id, act: n.act })),
+  );
+  const all = async () => {
+    for (const d of open) await did.mutateAsync(d);
+  };
   return (
-    <section
-      aria-label="Before this client"
-      className="absolute inset-x-4 top-16 z-30 mx-auto grid max-w-3xl gap-3 rounded-box border-4 border-error bg-base-100 p-5 shadow-xl"
-    >
-      <h2 className="font-bold text-2xl">Before this client</h2>
+    <Dialog title={worded("kitGate.before-this-client")} shut={() => setPassed(true)}>
       <ul className="grid gap-3">
         {blocked.map((t) => (
           <li key={t.id} className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -26,7 +30,7 @@ export function KitGate({ clientId, planId }: { clientId: number; planId: number
                   {!n.readyAt && (
                     <button
                       type="button"
-                      className="btn btn-primary touch text-lg"
+                      className="btn touch text-lg"
                       disabled={did.isPending}
                       onClick={() => did.mutate({ tool: t.id, act: n.act })}
                     >
@@ -38,13 +42,22 @@ export function KitGate({ clientId, planId }: { clientId: number; planId: number
           </li>
         ))}
       </ul>
-      <p>
-        Nobody is cut with a blade or comb that touched another client. The label of the disinfectant and
-        local rules come first.
-      </p>
-      <button type="button" className="btn touch justify-self-start text-lg" onClick={() => setPassed(true)}>
-        I use other tools; go on
-      </button>
-    </section>
+      <p>{worded("kitGate.nobody-is-cut-with")}</p>
+      <div className="flex flex-wrap gap-3">
+        {open.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-primary h-14 text-xl"
+            disabled={did.isPending}
+            onClick={() => void all().catch(() => undefined)}
+          >
+            {worded("kitGate.all-done", { count: open.length })}
+          </button>
+        )}
+        <button type="button" className="btn h-14 text-lg" onClick={() => setPassed(true)}>
+          {worded("kitGate.i-use-other-tools")}
+        </button>
+      </div>
+    </Dialog>
   );
 }

@@ -1,4 +1,5 @@
 import type { ToolRow } from "../api/types";
+import { worded } from "../words/worded";
 import { DONE, KINDS, needWords, useDid } from "./useKit";
 
 /** One tool: what it is, what it needs, and a touch to say it was done. */
@@ -13,11 +14,12 @@ export function ToolCard({ tool }: { tool: ToolRow }) {
         <b className="text-xl">{tool.name}</b>{" "}
         <span className="soft">
           {KINDS[tool.kind]}
-          {tool.measuredMm !== undefined && `, measured ${tool.measuredMm.toFixed(1)} mm`}
+          {tool.measuredMm !== undefined &&
+            worded("toolCard.measured-mm", { measuredMm: tool.measuredMm.toFixed(1) })}
         </span>
       </span>
       {tool.note && <span className="soft">{tool.note}</span>}
-      {tool.needs.length === 0 && <span>Ready for the next client.</span>}
+      {tool.needs.length === 0 && <span>{worded("toolCard.ready-for-the-next")}</span>}
       {tool.needs.map((n) => (
         <span key={n.act} className={n.blocks ? "font-bold" : ""}>
           {needWords(n)}

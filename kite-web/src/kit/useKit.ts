@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut, said } from "../api/http";
 import type { NeedRow, ToolRow } from "../api/types";
+import { worded } from "../words/worded";
 
 /** Needs change with the clock: a tool comes out of the disinfectant by itself. */
 const LOOKED_MS = 30_000;
@@ -37,35 +38,41 @@ export function useDid() {
 }
 
 export const KINDS: Record<ToolRow["kind"], string> = {
-  shears: "Shears",
-  comb: "Comb",
-  clipper: "Clipper",
-  guard: "Guard",
-  razor: "Razor",
+  shears: worded("useKit.shears"),
+  comb: worded("useKit.comb"),
+  clipper: worded("useKit.clipper"),
+  guard: worded("useKit.guard"),
+  razor: worded("useKit.razor"),
 };
 
 export const KIND_IDS = ["shears", "comb", "clipper", "guard", "razor"] as const;
 
 export const DONE: Record<Act, string> = {
-  used: "Used",
-  disinfected: "Into the disinfectant",
-  blade: "New blade in",
-  oiled: "Oiled",
-  sharpened: "Sharpened",
+  used: worded("useKit.used"),
+  disinfected: worded("useKit.into-the-disinfectant"),
+  blade: worded("useKit.new-blade-in"),
+  oiled: worded("useKit.oiled"),
+  sharpened: worded("useKit.sharpened"),
 };
 
 /** What a need is in words. */
 export function needWords(n: NeedRow): string {
   if (n.readyAt)
-    return `in the disinfectant until ${new Date(n.readyAt).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false })}`;
+    return worded("useKit.in-the-disinfectant-until", {
+      time: new Date(n.readyAt).toLocaleTimeString([], {
+        hour: "2-digit",
+        minute: "2-digit",
+        hour12: false,
+      }),
+    });
   switch (n.act) {
     case "blade":
-      return "needs a new blade for the next client";
+      return worded("useKit.needs-a-new-blade");
     case "disinfected":
-      return "to be disinfected before the next client";
+      return worded("useKit.to-be-disinfected-before");
     case "oiled":
-      return "to be oiled today";
+      return worded("useKit.to-be-oiled-today");
     default:
-      return "to be sharpened";
+      return worded("useKit.to-be-sharpened");
   }
 }

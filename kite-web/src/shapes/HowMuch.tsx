@@ -2,12 +2,13 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut, said } from "../api/http";
 import type { SitDownView } from "../api/types";
 import { Choice } from "../sit/fields";
+import { worded } from "../words/worded";
 
 /** What may come off; the words carry the trade's measure. */
 export const HOW_MUCH = [
-  ["little", "a little"],
-  ["some", "some"],
-  ["all", "what it takes"],
+  ["little", worded("howMuch.a-little")],
+  ["some", worded("howMuch.some")],
+  ["all", worded("howMuch.what-it-takes")],
 ] as const;
 
 /** How much may come off, changed where the shapes are looked at: they are ranked and drawn anew. */
@@ -39,7 +40,7 @@ export function HowMuch({ client }: { client: number }) {
   return (
     <div>
       <Choice
-        name="How much may come off"
+        name={worded("howMuch.how-much-may-come")}
         value={sat.data.document.wishes?.howMuch ?? "all"}
         set={(v) => save.mutate(v)}
         options={HOW_MUCH}

@@ -5,6 +5,7 @@ import { api, said as told } from "../api/http";
 import type { ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 import { Fitting } from "./Fitting";
 import { HowMuch } from "./HowMuch";
 import { PairProfile } from "./PairProfile";
@@ -12,7 +13,7 @@ import { inWeeks, isToday, parted, type Ranked, TODAYS } from "./ranked";
 import { ShapeCard } from "./ShapeCard";
 import { shownVersion, useRanking } from "./useRanking";
 
-const SIDES = ["front", "right", "back", "top"] as const;
+const SIDES = ["front", "right", "left", "back", "top"] as const;
 
 /** Every shape on this client's own head, and two of them held against each other from all sides. */
 export function ShapesPage() {
@@ -21,15 +22,15 @@ export function ShapesPage() {
     queryKey: ["client", id],
     queryFn: () => told(api.GET("/api/clients/{id}", { params: { path: { id } } })),
   });
-  if (client.isPending) return <Loading what="the client" />;
+  if (client.isPending) return <Loading what={worded("shapesPage.the-client")} />;
   if (client.error) return <Trouble error={client.error} retry={() => client.refetch()} />;
   if (client.data.sitDowns.length === 0)
     return (
       <div className="px-6 py-5">
         <Empty>
-          {client.data.name} has not sat down yet: a shape needs a head.{" "}
+          {worded("shapesPage.has-not-sat-down", { name: client.data.name })}{" "}
           <Link to={`/clients/${id}`} className="underline">
-            To the client
+            {worded("shapesPage.to-the-client")}
           </Link>
         </Empty>
       </div>
@@ -64,9 +65,9 @@ function All({ client }: { client: ClientView }) {
   const hold = (f: string) => !two.includes(f) && setPair([two[1], f]);
   return (
     <div className="grid gap-x-6 gap-y-3 px-6 py-3 lg:grid-cols-[minmax(0,1fr)_330px]">
-      <section aria-label="Two shapes" className="grid content-start gap-2">
+      <section aria-label={worded("shapesPage.two-shapes")} className="grid content-start gap-2">
         <h1 className="font-bold text-2xl">
-          Shapes on{" "}
+          {worded("shapesPage.shapes-on")}{" "}
           <Link to={`/clients/${client.id}`} className="underline">
             {client.name}
           </Link>
@@ -88,12 +89,13 @@ function All({ client }: { client: ClientView }) {
               />
             ),
         )}
+        {client.sitDowns[0] && <TodaysHair newest={client.sitDowns[0]} />}
         {two[0] && two[1] && <PairProfile client={client.id} version={version} pair={[two[0], two[1]]} />}
       </section>
-      <section aria-label="All shapes">
+      <section aria-label={worded("shapesPage.all-shapes")}>
         <HowMuch client={client.id} />
-        <h2 className="mt-3 font-bold text-xl">Today's cut, then the best match</h2>
-        <p className="soft text-sm">A touch holds one against the other.</p>
+        <h2 className="mt-3 font-bold text-xl">{worded("shapesPage.todays-cut-then-the")}</h2>
+        <p className="soft text-sm">{worded("shapesPage.a-touch-holds-one")}</p>
         <ol className="mt-1 grid grid-cols-2 gap-2">
           {families.map((f) => (
             <li key={f.id}>
@@ -131,28 +133,55 @@ function One({ family, first, client, version, busy, plan }: OneProps) {
       <div className="flex flex-wrap items-center gap-x-4">
         <h2 className="font-bold text-xl">{family.title}</h2>
         <span className="soft min-w-0 flex-1 text-sm">{said(family).join(" ")}</span>
+        {inWeeks(family.weeks) && (
+          <Link to={`/clients/${client}/grow/${family.id}`} className="btn touch">
+            {worded("shapesPage.growing-out-to-it")}
+          </Link>
+        )}
         <button
           type="button"
           className={`btn touch ${first ? "btn-primary" : ""}`}
           disabled={busy}
-          aria-label={`Plan with ${family.title}`}
+          aria-label={worded("shapesPage.plan-with", { title: family.title })}
           onClick={plan}
         >
-          {inWeeks(family.weeks) ? `Plan it ${inWeeks(family.weeks)}` : "Plan with this"}
+          {inWeeks(family.weeks)
+            ? worded("shapesPage.plan-it", { inWeeks: inWeeks(family.weeks) })
+            : worded("shapesPage.plan-with-this")}
         </button>
       </div>
-      <div className="grid grid-cols-4 gap-1">
-        {SIDES.map((side) => (
-          <StillHead
-            key={side}
-            of={`clients/${client}/families/${family.id}`}
-            version={version}
-            view={side}
-            name={family.title}
-            className="mx-auto h-44 w-full"
-          />
-        ))}
-      </div>
+      <AllSides of={`clients/${client}/families/${family.id}`} version={version} name={family.title} />
     </article>
+  );
+}
+
+/** The hair as it is, for what either shape would make of it. */
+function TodaysHair({ newest }: { newest: ClientView["sitDowns"][number] }) {
+  return (
+    <article className="border-base-300 border-l-4 pl-3">
+      <h2 className="font-bold text-xl">{worded("shapesPage.todays-hair")}</h2>
+      <AllSides
+        of={`sitdowns/${newest.id}`}
+        version={newest.version}
+        name={worded("shapesPage.todays-hair")}
+      />
+    </article>
+  );
+}
+
+function AllSides({ of, version, name }: { of: string; version: number; name: string }) {
+  return (
+    <div className="grid grid-cols-5 gap-1">
+      {SIDES.map((side) => (
+        <StillHead
+          key={side}
+          of={of}
+          version={version}
+          view={side}
+          name={name}
+          className="mx-auto h-40 w-full"
+        />
+      ))}
+    </div>
   );
 }

@@ -1,12 +1,13 @@
 import type { RankLine } from "../api/types";
+import { worded } from "../words/worded";
 
 export type Ranked = NonNullable<RankLine["families"]>[number];
 
 /** By which today's cut is asked for, beside the families. */
-const TODAY = "todays-cut";
+export const TODAY = "todays-cut";
 
 /** What is done of today's cut, whoever wears it. */
-export const TODAYS = "Its own line followed, what has grown taken off, the edges cleaned.";
+export const TODAYS = worded("ranked.its-own-line-followed");
 
 export const isToday = (f: Ranked): boolean => f.id === TODAY;
 
@@ -20,4 +21,8 @@ export function parted(families: Ranked[]): { today?: Ranked; shapes: Ranked[] }
 
 /** When a shape the hair does not reach yet can be cut; nothing when it can be today. */
 export const inWeeks = (weeks: number): string | undefined =>
-  weeks === 0 ? undefined : weeks === 1 ? "in a week" : `in about ${weeks} weeks`;
+  weeks === 0
+    ? undefined
+    : weeks === 1
+      ? worded("ranked.in-a-week")
+      : worded("ranked.in-about-weeks", { weeks });

@@ -4,9 +4,18 @@ import { api, said } from "../api/http";
 import type { OpeningRow } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 import { DAYS, daysOf, ruleOf, short, toggled } from "./openingRows";
 
-const NAMES = { MO: "Mon", TU: "Tue", WE: "Wed", TH: "Thu", FR: "Fri", SA: "Sat", SU: "Sun" };
+const NAMES = {
+  MO: worded("openingHours.mon"),
+  TU: worded("openingHours.tue"),
+  WE: worded("openingHours.wed"),
+  TH: worded("openingHours.thu"),
+  FR: worded("openingHours.fri"),
+  SA: worded("openingHours.sat"),
+  SU: worded("openingHours.sun"),
+};
 
 /** When chairs are offered: days of the week with their hours, as many rows as it takes. */
 export function OpeningHours({ owner }: { owner: boolean }) {
@@ -22,7 +31,7 @@ export function OpeningHours({ owner }: { owner: boolean }) {
       await queries.invalidateQueries({ queryKey: ["diary"] });
     },
   });
-  if (kept.isPending) return <Loading what="the hours" />;
+  if (kept.isPending) return <Loading what={worded("openingHours.the-hours")} />;
   if (kept.error) return <Trouble error={kept.error} retry={() => kept.refetch()} />;
   const rows = mine ?? kept.data.hours;
   const set = (i: number, row: OpeningRow) => setMine(rows.map((r, k) => (k === i ? row : r)));
@@ -58,7 +67,7 @@ export function OpeningHours({ owner }: { owner: boolean }) {
                 className="btn touch"
                 onClick={() => setMine(rows.filter((_, k) => k !== i))}
               >
-                Remove
+                {worded("common.remove")}
               </button>
             )}
           </fieldset>
@@ -73,7 +82,7 @@ export function OpeningHours({ owner }: { owner: boolean }) {
               setMine([...rows, { rule: ruleOf(["SA"]), since: "2020-01-06", from: "09:00", to: "13:00" }])
             }
           >
-            More hours
+            {worded("openingHours.more-hours")}
           </button>
           <button
             type="button"
@@ -81,11 +90,11 @@ export function OpeningHours({ owner }: { owner: boolean }) {
             disabled={mine === null || keep.isPending}
             onClick={() => keep.mutate(rows)}
           >
-            {mine === null ? "Kept" : "Keep these hours"}
+            {mine === null ? worded("openingHours.kept") : worded("openingHours.keep-these-hours")}
           </button>
         </div>
       ) : (
-        <p className="soft">An owner of the shop sets them.</p>
+        <p className="soft">{worded("openingHours.an-owner-of-the")}</p>
       )}
       <Problem error={keep.error} />
     </div>

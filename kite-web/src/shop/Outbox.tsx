@@ -3,8 +3,12 @@ import { Link } from "react-router";
 import { api, said } from "../api/http";
 import type { MessageRow } from "../api/types";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 
-const KINDS: Record<string, string> = { REMINDER: "Reminder", RETURN: "Come back" };
+const KINDS: Record<string, string> = {
+  REMINDER: worded("outbox.reminder"),
+  RETURN: worded("outbox.come-back"),
+};
 
 const at = (time: string) =>
   new Date(time).toLocaleString("en-GB", {
@@ -16,11 +20,17 @@ const at = (time: string) =>
 
 /** How far it got: sent, given up and why, or when it is tried again. */
 function state(m: MessageRow): string {
-  if (m.sentAt) return `sent ${at(m.sentAt)}`;
-  if (m.givenUpAt) return m.why === "no longer so" ? "not sent: no longer so" : `given up: ${m.why}`;
-  if (m.nextTryAt) return `refused; again ${at(m.nextTryAt)}: ${m.why}`;
-  return "waits for the gateway";
+  if (m.sentAt) return worded("outbox.sent", { when: at(m.sentAt) });
+  if (m.givenUpAt)
+    return m.why === undefined
+      ? worded("outbox.not-sent-no-longer")
+      : worded("outbox.given-up", { why: m.why });
+  if (m.nextTryAt) return worded("outbox.refused-again", { when: at(m.nextTryAt), why: m.why });
+  return worded("outbox.waits-for-the-gateway");
 }
+
+/** Given up though it was still due: somebody has to tell the client. */
+const failed = (m: MessageRow) => m.givenUpAt !== undefined && m.why !== undefined;
 
 /** What clients were told, the newest first. */
 export function Outbox() {
@@ -29,26 +39,20 @@ export function Outbox() {
     queryFn: async () => (await said(api.GET("/api/messages"))).messages,
     refetchInterval: 20_000,
   });
-  if (all.isPending) return <Loading what="the messages" />;
+  if (all.isPending) return <Loading what={worded("outbox.the-messages")} />;
   if (all.error) return <Trouble error={all.error} retry={() => all.refetch()} />;
-  if (all.data.length === 0)
-    return (
-      <Empty>
-        Nothing was sent yet. A reminder goes out a day before an appointment, an invitation when a cut grows
-        out of its shape.
-      </Empty>
-    );
+  if (all.data.length === 0) return <Empty>{worded("outbox.nothing-was-sent-yet")}</Empty>;
   return (
     <ul className="grid gap-2">
       {all.data.map((m) => (
         <li
           key={m.id}
-          className="grid gap-x-4 border-secondary border-l-4 bg-base-200 p-3 sm:grid-cols-[9rem_1fr]"
+          className={`grid gap-x-4 border-l-4 bg-base-200 p-3 sm:grid-cols-[9rem_1fr] ${failed(m) ? "border-error" : "border-secondary"}`}
         >
           <span>
             <b>{KINDS[m.kind] ?? m.kind}</b>
             <br />
-            <span className="soft">{state(m)}</span>
+            <span className={failed(m) ? "font-bold" : "soft"}>{state(m)}</span>
           </span>
           <span>
             <Link to={`/clients/${m.clientId}`} className="font-bold underline">

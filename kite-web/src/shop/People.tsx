@@ -4,6 +4,7 @@ import { api, carriedOut, said } from "../api/http";
 import type { NewPerson } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 import { PersonCard } from "./PersonCard";
 import { PersonFields, personOf } from "./PersonFields";
 import { ROLES, type Role } from "./roles";
@@ -15,12 +16,12 @@ export function People({ minds }: { minds: boolean }) {
     queryFn: () => said(api.GET("/api/people")),
     enabled: minds,
   });
-  if (!minds) return <p className="soft">An owner or a manager of the shop gives sign-ins.</p>;
-  if (all.isPending) return <Loading what="the people" />;
+  if (!minds) return <p className="soft">{worded("people.an-owner-or-a")}</p>;
+  if (all.isPending) return <Loading what={worded("people.the-people")} />;
   if (all.error) return <Trouble error={all.error} retry={() => all.refetch()} />;
   return (
     <div className="grid items-start gap-8 lg:grid-cols-[1.4fr_1fr]">
-      <ul className="grid gap-2" aria-label="People">
+      <ul className="grid gap-2" aria-label={worded("people.people")}>
         {all.data.people.map((p) => (
           <PersonCard key={p.id} person={p} roles={all.data.roles} />
         ))}
@@ -44,10 +45,10 @@ function Added({ roles }: { roles: Role[] }) {
   };
   return (
     <form onSubmit={submit} className="grid gap-3" noValidate>
-      <h2 className="font-bold text-xl">Add stylist</h2>
+      <h2 className="font-bold text-xl">{worded("people.add-stylist")}</h2>
       <PersonFields />
       <label className="grid gap-1 font-bold">
-        As
+        {worded("people.as")}
         <select
           name="role"
           value={role}
@@ -63,9 +64,9 @@ function Added({ roles }: { roles: Role[] }) {
         <span className="soft font-normal">{ROLES[role].may}</span>
       </label>
       <Problem error={add.error} />
-      {add.isSuccess && <p role="status">They can sign in now.</p>}
+      {add.isSuccess && <p role="status">{worded("people.they-can-sign-in")}</p>}
       <button type="submit" className="btn btn-primary touch text-lg" disabled={add.isPending}>
-        Let them in
+        {worded("people.let-them-in")}
       </button>
     </form>
   );

@@ -4,6 +4,7 @@ import { api, carriedOut } from "../api/http";
 import type { PersonRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 import { ROLES, type Role } from "./roles";
 
 /** One of the shop: their role, shut out or let in again, and a password when theirs is lost. */
@@ -43,15 +44,18 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
       <span>
         <b className="text-lg">{person.name}</b>{" "}
         <span className="soft">
-          signs in as {person.signIn}
+          {worded("personCard.signs-in-as", { signIn: person.signIn })}
           {person.me && ", you"}
-          {out && `, shut out since ${new Date(person.disabledAt as string).toLocaleDateString("en-GB")}`}
+          {out &&
+            worded("personCard.shut-out-since", {
+              day: new Date(person.disabledAt as string).toLocaleDateString("en-GB"),
+            })}
         </span>
       </span>
       {person.mine ? (
         <span className="flex flex-wrap items-center gap-2">
           <select
-            aria-label={`What ${person.name} is`}
+            aria-label={worded("personCard.what-is", { name: person.name })}
             className="select touch w-36"
             value={person.role}
             disabled={change.isPending}
@@ -70,7 +74,7 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
                 className="btn touch border-base-300 bg-base-100"
                 onClick={() => setResetting(true)}
               >
-                New password
+                {worded("personCard.new-password")}
               </button>
               <button
                 type="button"
@@ -78,7 +82,7 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
                 disabled={change.isPending}
                 onClick={() => change.mutate({ disabled: !out })}
               >
-                {out ? "Let in again" : "Shut out"}
+                {out ? worded("personCard.let-in-again") : worded("personCard.shut-out")}
               </button>
             </>
           )}
@@ -88,11 +92,14 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
       )}
       <Problem error={change.error} />
       {resetting && (
-        <Dialog title={`A new password for ${person.name}`} shut={() => setResetting(false)}>
+        <Dialog
+          title={worded("personCard.a-new-password-for", { name: person.name })}
+          shut={() => setResetting(false)}
+        >
           <form onSubmit={submit} className="grid gap-3" noValidate>
-            <p>It counts from now on; wherever they are signed in they sign in anew.</p>
+            <p>{worded("personCard.it-counts-from-now")}</p>
             <label className="grid gap-1 font-bold">
-              Password, ten characters or more
+              {worded("personCard.password-ten-characters-or")}
               <input
                 name="password"
                 type="password"
@@ -102,7 +109,7 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
             </label>
             <Problem error={reset.error} />
             <button type="submit" className="btn btn-primary touch text-lg" disabled={reset.isPending}>
-              Give it
+              {worded("personCard.give-it")}
             </button>
           </form>
         </Dialog>

@@ -1,15 +1,16 @@
 import type { NewPerson } from "../api/types";
 import { written } from "../frame/written";
+import { worded } from "../words/worded";
 /** What is asked of somebody who is to sign in. */
 export function PersonFields() {
   return (
     <>
       <label className="grid gap-1 font-bold">
-        Name
+        {worded("common.name")}
         <input name="name" autoComplete="name" className="input touch w-full font-normal text-lg" />
       </label>
       <label className="grid gap-1 font-bold">
-        Signs in as
+        {worded("personFields.signs-in-as")}
         <input
           name="signIn"
           autoCapitalize="none"
@@ -18,7 +19,7 @@ export function PersonFields() {
         />
       </label>
       <label className="grid gap-1 font-bold">
-        Password, ten characters or more
+        {worded("personFields.password-ten-characters-or")}
         <input
           name="password"
           type="password"
@@ -27,10 +28,10 @@ export function PersonFields() {
         />
       </label>
       <label className="grid gap-1 font-bold">
-        Lengths in
+        {worded("personFields.lengths-in")}
         <select name="units" className="select touch w-full font-normal text-lg">
-          <option value="cm">centimetres</option>
-          <option value="inch">inches</option>
+          <option value="cm">{worded("personFields.centimetres")}</option>
+          <option value="inch">{worded("personFields.inches")}</option>
         </select>
       </label>
     </>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TakeOut } from "../frame/TakeOut";
+import { worded } from "../words/worded";
 import { TakeInBeside } from "./TakeInBeside";
 
 const FIRST = 2020;
@@ -9,11 +10,11 @@ export function Records({ books, archive }: { books: boolean; archive: boolean }
   const now = new Date().getFullYear();
   const [year, setYear] = useState(now);
   const years = Array.from({ length: now - FIRST + 1 }, (_, i) => now - i);
-  if (!books) return <p className="soft">The books are for an owner or a manager of the shop.</p>;
+  if (!books) return <p className="soft">{worded("records.the-books-are-for")}</p>;
   return (
     <div className="grid gap-4">
       <label className="flex items-center gap-3 text-lg">
-        Year
+        {worded("records.year")}
         <select
           className="select touch w-32 text-lg"
           value={year}
@@ -26,21 +27,19 @@ export function Records({ books, archive }: { books: boolean; archive: boolean }
       </label>
       <div className="flex flex-wrap gap-3">
         <a className="btn touch text-lg" href={`/api/records/visits.csv?year=${year}`} download>
-          Visits, times and prices (CSV)
+          {worded("records.visits-times-and-prices")}
         </a>
         <a className="btn touch text-lg" href={`/api/records/kit.csv?year=${year}`} download>
-          Tools and their care (CSV)
+          {worded("records.tools-and-their-care")}
         </a>
-        {archive && <TakeOut href={`/api/records/archive.zip?year=${year}`}>The whole year (ZIP)</TakeOut>}
+        {archive && (
+          <TakeOut href={`/api/records/archive.zip?year=${year}`}>
+            {worded("records.the-whole-year-zip")}
+          </TakeOut>
+        )}
       </div>
       {archive && <Days />}
-      {archive && (
-        <p className="max-w-2xl">
-          The ZIP holds every row of the shop as JSON lines and every photograph as a JPEG. It can be taken in
-          where no shop has begun yet, from the sign-in page there; further ones of the same shop are taken in
-          here, the newest first. No password is in it: where it is taken in, an owner gives a new one.
-        </p>
-      )}
+      {archive && <p className="max-w-2xl">{worded("records.the-zip-holds-every")}</p>}
       {archive && <TakeInBeside />}
     </div>
   );
@@ -64,10 +63,12 @@ function Days() {
   );
   return (
     <div className="flex flex-wrap items-center gap-3">
-      {day("From", from, setFrom)}
+      {day(worded("records.from"), from, setFrom)}
       {day("to", to, setTo)}
       {from && to && from <= to && (
-        <TakeOut href={`/api/records/archive.zip?from=${from}&to=${to}`}>These days (ZIP)</TakeOut>
+        <TakeOut href={`/api/records/archive.zip?from=${from}&to=${to}`}>
+          {worded("records.these-days-zip")}
+        </TakeOut>
       )}
     </div>
   );

@@ -1,11 +1,17 @@
 import { useState } from "react";
 import type { PersonView } from "../api/types";
+import { worded } from "../words/worded";
 import { OpeningHours } from "./OpeningHours";
 import { Outbox } from "./Outbox";
 import { People } from "./People";
 import { Records } from "./Records";
 
-const PARTS = { messages: "Messages", hours: "Opening hours", people: "People", records: "Records" };
+const PARTS = {
+  messages: worded("shopPage.messages"),
+  hours: worded("shopPage.opening-hours"),
+  people: worded("shopPage.people"),
+  records: worded("shopPage.records"),
+};
 type Part = keyof typeof PARTS;
 
 /** What is the shop's and not one client's. */
@@ -14,7 +20,7 @@ export function ShopPage({ person }: { person: PersonView }) {
   const may = (right: PersonView["rights"][number]) => person.rights.includes(right);
   return (
     <div className="px-6 py-5">
-      <h1 className="font-bold text-3xl">The shop</h1>
+      <h1 className="font-bold text-3xl">{worded("shopPage.the-shop")}</h1>
       <div className="mt-3 flex flex-wrap gap-1" role="tablist">
         {(Object.keys(PARTS) as Part[]).map((p) => (
           <button

@@ -4,6 +4,7 @@ import { api, carriedOut, upload } from "../api/http";
 import { Dialog } from "../frame/Dialog";
 import { PasswordAgain } from "../frame/PasswordAgain";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 
 type Rows = { rows: number; known: number };
 
@@ -29,25 +30,25 @@ export function TakeInBeside() {
   return (
     <div>
       <button type="button" className="btn touch text-lg" onClick={() => setAsking(true)}>
-        Take in a further archive
+        {worded("takeInBeside.take-in-a-further")}
       </button>
       {take.data && (
         <p role="status" className="mt-2">
-          {take.data.rows} rows were added; {take.data.known} were here already and stay as they are.
+          {worded("takeInBeside.rows-were-added-were", { rows: take.data.rows, known: take.data.known })}
         </p>
       )}
       {asking && (
-        <Dialog title="A further archive of this shop" shut={() => setAsking(false)}>
+        <Dialog title={worded("takeInBeside.a-further-archive-of")} shut={() => setAsking(false)}>
           <form onSubmit={submit} className="grid gap-3" noValidate>
-            <p>What stands here stays as it is; what is missing comes in. All of it goes in, or nothing.</p>
+            <p>{worded("takeInBeside.what-stands-here-stays")}</p>
             <label className="grid gap-1 font-bold">
-              The ZIP
+              {worded("takeInBeside.the-zip")}
               <input name="file" type="file" accept=".zip" required className="file-input touch w-full" />
             </label>
             <PasswordAgain />
             <Problem error={take.error} />
             <button type="submit" className="btn btn-primary touch text-lg" disabled={take.isPending}>
-              Take it in
+              {worded("takeInBeside.take-it-in")}
             </button>
           </form>
         </Dialog>

@@ -4,6 +4,7 @@ import { api, carriedOut, upload } from "../api/http";
 import { Problem } from "../frame/Problem";
 import { written } from "../frame/written";
 import { PersonFields, personOf } from "../shop/PersonFields";
+import { worded } from "../words/worded";
 
 /** On an empty database: a shop begins, or an archive of one is taken in. */
 export function Begin() {
@@ -45,31 +46,31 @@ export function Begin() {
   return (
     <main className="mx-auto grid max-w-4xl gap-10 p-6 md:grid-cols-[1.3fr_1fr]">
       <form onSubmit={submit} className="grid content-start gap-3" noValidate>
-        <h1 className="font-bold text-3xl">Your shop begins here</h1>
+        <h1 className="font-bold text-3xl">{worded("begin.your-shop-begins-here")}</h1>
         <label className="grid gap-1 font-bold">
-          Name of the shop
+          {worded("begin.name-of-the-shop")}
           <input name="shop" className="input touch w-full font-normal text-lg" />
         </label>
         <label className="grid gap-1 font-bold">
-          Time zone
+          {worded("begin.time-zone")}
           <input
             name="zone"
             defaultValue={Intl.DateTimeFormat().resolvedOptions().timeZone}
             className="input touch w-full font-normal text-lg"
           />
         </label>
-        <h2 className="mt-2 font-bold text-xl">You, its owner</h2>
+        <h2 className="mt-2 font-bold text-xl">{worded("begin.you-its-owner")}</h2>
         <PersonFields />
         <Problem error={begin.error} />
         <button type="submit" className="btn btn-primary touch text-lg" disabled={begin.isPending}>
-          Begin
+          {worded("begin.begin")}
         </button>
       </form>
       <section>
-        <h2 className="font-bold text-xl">Or from an archive</h2>
-        <p>A year of a shop, as it was written there under Shop, Records.</p>
+        <h2 className="font-bold text-xl">{worded("begin.or-from-an-archive")}</h2>
+        <p>{worded("begin.a-year-of-a")}</p>
         <label className="btn touch mt-3 text-lg">
-          Take in an archive
+          {worded("begin.take-in-an-archive")}
           <input type="file" accept=".zip,application/zip" className="sr-only" onChange={takeIn} />
         </label>
         <Problem error={problem} />

@@ -3,6 +3,7 @@ import type { FormEvent } from "react";
 import { api, carriedOut } from "../api/http";
 import { Problem } from "../frame/Problem";
 import { written } from "../frame/written";
+import { worded } from "../words/worded";
 
 /** A shop just taken in has no passwords yet: one of its owners gives the first. */
 export function Claim({ owners }: { owners: string[] }) {
@@ -21,13 +22,11 @@ export function Claim({ owners }: { owners: string[] }) {
   };
   return (
     <main className="mx-auto grid max-w-md gap-3 p-6">
-      <h1 className="font-bold text-3xl">The shop is here</h1>
-      <p>
-        Passwords do not travel in an archive. Give yours, then one to everybody else, under Shop, People.
-      </p>
+      <h1 className="font-bold text-3xl">{worded("claim.the-shop-is-here")}</h1>
+      <p>{worded("claim.passwords-do-not-travel")}</p>
       <form onSubmit={submit} className="grid gap-3" noValidate>
         <label className="grid gap-1 font-bold">
-          You, an owner, sign in as
+          {worded("claim.you-an-owner-sign")}
           <select name="signIn" className="select touch w-full font-normal text-lg">
             {owners.map((o) => (
               <option key={o}>{o}</option>
@@ -35,7 +34,7 @@ export function Claim({ owners }: { owners: string[] }) {
           </select>
         </label>
         <label className="grid gap-1 font-bold">
-          A password, ten characters or more
+          {worded("claim.a-password-ten-characters")}
           <input
             name="password"
             type="password"
@@ -45,7 +44,7 @@ export function Claim({ owners }: { owners: string[] }) {
         </label>
         <Problem error={claim.error} />
         <button type="submit" className="btn btn-primary touch text-lg" disabled={claim.isPending}>
-          Open the shop
+          {worded("claim.open-the-shop")}
         </button>
       </form>
     </main>

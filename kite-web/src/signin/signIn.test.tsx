@@ -1,9 +1,12 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
+import { api, said } from "../api/http";
+import type { PersonView } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
 import { Trail } from "../frame/Trail";
 import { SecondFactor } from "../way/SecondFactor";
 import { SignIn } from "./SignIn";
+import { SignInAgain } from "./SignInAgain";
 
 afterEach(() => {
   cleanup();
@@ -80,4 +83,30 @@ it("tells who did what once it is opened, and the server by itself as such", asy
     "made the erasing final",
   );
   expect(screen.getByText(/tablet 3f2a/)).toBeTruthy();
+});
+
+it("signs in on the spot when the session is over, and what was asked goes on", async () => {
+  let out = true;
+  const sent = atPage(<SignInAgain person={{ name: "Maud", signIn: "maud" } as PersonView} />, {
+    "GET /api/kit": () => (out ? new Response("{}", { status: 401 }) : { tools: [] }),
+    "POST /api/session": (body: { password: string }) => {
+      if (body.password !== "ferry-landing") return refused("That is not the password.", 401);
+      out = false;
+      return {};
+    },
+  });
+  const kit = said(api.GET("/api/kit", {}));
+  await screen.findByText("Maud, you were signed out");
+  expect(document.activeElement, "the keys are where they are wanted").toBe(
+    screen.getByLabelText("Password"),
+  );
+  type("Password", "guessed");
+  fireEvent.click(screen.getByText("Sign in"));
+  await screen.findByText("That is not the password.");
+  expect(screen.getByText("Maud, you were signed out")).toBeTruthy();
+  type("Password", "ferry-landing");
+  fireEvent.click(screen.getByText("Sign in"));
+  expect(await kit).toEqual({ tools: [] });
+  await waitFor(() => expect(screen.queryByText("Maud, you were signed out")).toBeNull());
+  expect(asked(sent, "POST").map((s) => (s.body as { signIn: string }).signIn)).toEqual(["maud", "maud"]);
 });

@@ -1,18 +1,19 @@
 import { useState } from "react";
 import { PLACES, placeName } from "../api/names";
 import type { SitDocument } from "../api/types";
+import { worded } from "../words/worded";
 import { PlaceSelect, Tick } from "./fields";
 import { sit } from "./sitStore";
 
 const KINDS = [
-  ["mole", "mole"],
-  ["scar", "scar"],
-  ["tender", "tender place"],
-  ["sunburn", "sunburn"],
-  ["flaking", "flaking skin"],
-  ["brokenSkin", "broken skin"],
-  ["looksInfected", "looks infected"],
-  ["lice", "lice or nits"],
+  ["mole", worded("carePart.mole")],
+  ["scar", worded("carePart.scar")],
+  ["tender", worded("carePart.tender-place")],
+  ["sunburn", worded("carePart.sunburn")],
+  ["flaking", worded("carePart.flaking-skin")],
+  ["brokenSkin", worded("carePart.broken-skin")],
+  ["looksInfected", worded("carePart.looks-infected")],
+  ["lice", worded("carePart.lice-or-nits")],
 ] as const;
 const KIND_NAMES = Object.fromEntries(KINDS) as Record<string, string>;
 
@@ -28,20 +29,24 @@ export function CarePart({ document }: { document: SitDocument }) {
   return (
     <>
       <Tick
-        words="Notes on skin and health may be kept"
+        words={worded("carePart.notes-on-skin-and")}
         on={consent.notes === true}
         set={(on) => agree("notes", on)}
       />
-      <Tick words="Photographs may be kept" on={consent.photos === true} set={(on) => agree("photos", on)} />
       <Tick
-        words="A child, or moves a lot"
+        words={worded("carePart.photographs-may-be-kept")}
+        on={consent.photos === true}
+        set={(on) => agree("photos", on)}
+      />
+      <Tick
+        words={worded("carePart.a-child-or-moves")}
         on={c.lively === true}
         set={(on) => sit.change(["cautions", "lively"], on)}
       />
-      <Tick words="A minor" on={consent.minor === true} set={(on) => agree("minor", on)} />
+      <Tick words={worded("carePart.a-minor")} on={consent.minor === true} set={(on) => agree("minor", on)} />
       {consent.minor && (
         <label className="grid gap-0.5 font-bold">
-          Guardian who agreed
+          {worded("carePart.guardian-who-agreed")}
           <input
             type="text"
             className="input touch w-72 font-normal text-lg"
@@ -52,7 +57,7 @@ export function CarePart({ document }: { document: SitDocument }) {
         </label>
       )}
       <fieldset>
-        <legend className="font-bold text-lg">Skin</legend>
+        <legend className="font-bold text-lg">{worded("carePart.skin")}</legend>
         <ul>
           {skin.map((n, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: two notes may be the same
@@ -61,7 +66,7 @@ export function CarePart({ document }: { document: SitDocument }) {
               <input
                 type="text"
                 className="input touch w-56"
-                aria-label={`About the ${KIND_NAMES[n.kind]}`}
+                aria-label={worded("carePart.about-the", { kind: KIND_NAMES[n.kind] })}
                 maxLength={300}
                 value={n.note ?? ""}
                 onChange={(e) =>
@@ -81,25 +86,25 @@ export function CarePart({ document }: { document: SitDocument }) {
                   )
                 }
               >
-                Take it off
+                {worded("carePart.take-it-off")}
               </button>
             </li>
           ))}
         </ul>
         <div className="mt-1 flex flex-wrap items-center gap-2">
-          <PlaceSelect label="What is seen" value={kind} set={setKind} places={KINDS} />
-          <PlaceSelect label="Seen near" value={near} set={setNear} places={PLACES} />
+          <PlaceSelect label={worded("carePart.what-is-seen")} value={kind} set={setKind} places={KINDS} />
+          <PlaceSelect label={worded("carePart.seen-near")} value={near} set={setNear} places={PLACES} />
           <button
             type="button"
             className="btn touch"
             onClick={() => sit.change(["cautions", "skin"], [...skin, { kind, near, note: "" }])}
           >
-            Note it
+            {worded("carePart.note-it")}
           </button>
         </div>
       </fieldset>
       <label className="grid gap-0.5 font-bold">
-        Allergies
+        {worded("carePart.allergies")}
         <input
           type="text"
           className="input touch w-full font-normal text-lg"

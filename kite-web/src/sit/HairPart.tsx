@@ -3,6 +3,7 @@ import { ApiError, api, type FieldProblem, said } from "../api/http";
 import { PLACES } from "../api/names";
 import type { HairPatch, PickGroup, SitDocument, SitReading } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
+import { worded } from "../words/worded";
 import { ColourRow } from "./ColourRow";
 import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
@@ -10,11 +11,11 @@ import { SkinRow } from "./SkinRow";
 import { sit } from "./sitStore";
 
 export const BRUSHES = {
-  thinner: { title: "Thinner there", density: 0.6, diameter: 1, curl: 1 },
-  denser: { title: "Denser there", density: 1.3, diameter: 1, curl: 1 },
-  finer: { title: "Finer there", density: 1, diameter: 0.8, curl: 1 },
-  coarser: { title: "Coarser there", density: 1, diameter: 1.2, curl: 1 },
-  curlier: { title: "Curlier there", density: 1, diameter: 1, curl: 0.8 },
+  thinner: { title: worded("hairPart.thinner-there"), density: 0.6, diameter: 1, curl: 1 },
+  denser: { title: worded("hairPart.denser-there"), density: 1.3, diameter: 1, curl: 1 },
+  finer: { title: worded("hairPart.finer-there"), density: 1, diameter: 0.8, curl: 1 },
+  coarser: { title: worded("hairPart.coarser-there"), density: 1, diameter: 1.2, curl: 1 },
+  curlier: { title: worded("hairPart.curlier-there"), density: 1, diameter: 1, curl: 0.8 },
 } as const;
 export type Brush = keyof typeof BRUSHES;
 
@@ -54,17 +55,17 @@ export function HairPart({
       <PickRows groups={groups} document={document} strips={strips} />
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         <Choice
-          name="Leaves the skin"
+          name={worded("hairPart.leaves-the-skin")}
           value={String(document.hair?.exitDeg ?? 60)}
           set={(v) => sit.change(["hair", "exitDeg"], Number(v))}
           options={[
-            ["45", "flat, 45°"],
-            ["60", "usual, 60°"],
-            ["80", "upright, 80°"],
+            ["45", worded("hairPart.flat-45")],
+            ["60", worded("hairPart.usual-60")],
+            ["80", worded("hairPart.upright-80")],
           ]}
         />
         <Choice
-          name="Grows in a month"
+          name={worded("hairPart.grows-in-a-month")}
           value={String(document.hair?.growthMmPerDay ?? 0.36)}
           set={(v) => sit.change(["hair", "growthMmPerDay"], Number(v))}
           options={[0.3, 0.36, 0.42].map((d) => [String(d), lengthWords(30 * d, units)])}
@@ -73,11 +74,8 @@ export function HairPart({
       <ColourRow colour={document.hair?.colour} levels={levels} units={units} problems={problems} />
       <SkinRow hair={document.hair} depths={depths} />
       <fieldset>
-        <legend className="font-bold text-lg">Places that differ</legend>
-        <p className="soft text-sm">
-          The thick bands above the ears and under the crown are drawn in already. Pick a brush and touch the
-          head, or name the place.
-        </p>
+        <legend className="font-bold text-lg">{worded("hairPart.places-that-differ")}</legend>
+        <p className="soft text-sm">{worded("hairPart.the-thick-bands-above")}</p>
         <div className="mt-1 flex flex-wrap items-center gap-1.5">
           {(Object.keys(BRUSHES) as Brush[]).map((b) => (
             <button
@@ -93,21 +91,26 @@ export function HairPart({
         </div>
         {brush && (
           <div className="mt-1 flex flex-wrap items-center gap-2">
-            <PlaceSelect label="Place to paint" value={place} set={setPlace} places={PLACES} />
+            <PlaceSelect
+              label={worded("hairPart.place-to-paint")}
+              value={place}
+              set={setPlace}
+              places={PLACES}
+            />
             <button type="button" className="btn touch" onClick={() => paintAtPlace(place)}>
-              Paint there
+              {worded("hairPart.paint-there")}
             </button>
           </div>
         )}
         {patches.length > 0 && (
           <p className="mt-1 flex flex-wrap items-center gap-3">
-            {patches.length} {patches.length === 1 ? "place" : "places"} painted.
+            {worded("hairPart.painted", { count: patches.length })}
             <button
               type="button"
               className="touch cursor-pointer underline"
               onClick={() => sit.change(["hair", "patches"], patches.slice(0, -1))}
             >
-              Take the last one off
+              {worded("hairPart.take-the-last-one")}
             </button>
           </p>
         )}
@@ -136,14 +139,14 @@ function Strand({ units, reading }: { units: Units; reading?: SitReading }) {
   };
   return (
     <fieldset>
-      <legend className="font-bold text-lg">Wet against dry</legend>
+      <legend className="font-bold text-lg">{worded("hairPart.wet-against-dry")}</legend>
       <p className="soft text-sm">
-        One strand, wet and pulled, then dry and let go.{" "}
-        {reading && `As it stands, 10 wet in the hand are ${(10 / reading.wetOverDry).toFixed(1)} dry.`}
+        {worded("hairPart.one-strand-wet-and")}{" "}
+        {reading && worded("hairPart.as-it-stands-10", { wetOverDry: (10 / reading.wetOverDry).toFixed(1) })}
       </p>
       <div className="mt-1 flex flex-wrap items-start gap-4">
         <LengthField
-          name="Wet, pulled"
+          name={worded("hairPart.wet-pulled")}
           path="$.wetPulledMm"
           mm={wet}
           units={units}
@@ -151,7 +154,7 @@ function Strand({ units, reading }: { units: Units; reading?: SitReading }) {
           set={setWet}
         />
         <LengthField
-          name="Dry, let go"
+          name={worded("hairPart.dry-let-go")}
           path="$.dryRelaxedMm"
           mm={dry}
           units={units}
@@ -164,7 +167,7 @@ function Strand({ units, reading }: { units: Units; reading?: SitReading }) {
           disabled={wet === undefined || dry === undefined}
           onClick={work}
         >
-          Take it over
+          {worded("hairPart.take-it-over")}
         </button>
       </div>
     </fieldset>

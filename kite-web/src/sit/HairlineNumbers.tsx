@@ -1,20 +1,21 @@
 import type { FieldProblem } from "../api/http";
 import type { SitDocument } from "../api/types";
 import type { Units } from "../store/units";
+import { worded } from "../words/worded";
 import { LengthField } from "./fields";
 import { sit } from "./sitStore";
 
 const NUMBERS = [
-  ["frontPeakMm", "Front V", "below 0 round"],
-  ["recessionLeftMm", "Left recession", "set back"],
-  ["recessionRightMm", "Right recession", "set back"],
-  ["templeMm", "Temple points", "forward"],
-  ["sideburnMm", "Sideburns", "below mid ear"],
-  ["sideburnWidthMm", "Sideburn width", "wider than usual"],
-  ["napeDropMm", "Nape lower", ""],
-  ["napePointMm", "Nape V", ""],
-  ["napePointsMm", "Nape points", ""],
-  ["napeRoundMm", "Nape corners off", ""],
+  ["frontPeakMm", worded("hairlineNumbers.front-v"), "below 0 round"],
+  ["recessionLeftMm", worded("hairlineNumbers.left-recession"), worded("hairlineNumbers.set-back")],
+  ["recessionRightMm", worded("hairlineNumbers.right-recession"), worded("hairlineNumbers.set-back")],
+  ["templeMm", worded("hairlineNumbers.temple-points"), "forward"],
+  ["sideburnMm", worded("hairlineNumbers.sideburns"), worded("hairlineNumbers.below-mid-ear")],
+  ["sideburnWidthMm", worded("hairlineNumbers.sideburn-width"), worded("hairlineNumbers.wider-than-usual")],
+  ["napeDropMm", worded("hairlineNumbers.nape-lower"), ""],
+  ["napePointMm", worded("hairlineNumbers.nape-v"), ""],
+  ["napePointsMm", worded("hairlineNumbers.nape-points"), ""],
+  ["napeRoundMm", worded("hairlineNumbers.nape-corners-off"), ""],
 ] as const;
 
 /** The hairline's numbers, for a hairline between two picks. */
@@ -22,7 +23,9 @@ export function HairlineNumbers(props: { document: SitDocument; units: Units; pr
   const { document, units, problems } = props;
   return (
     <details>
-      <summary className="touch flex cursor-pointer items-center font-bold underline">Exact numbers</summary>
+      <summary className="touch flex cursor-pointer items-center font-bold underline">
+        {worded("hairlineNumbers.exact-numbers")}
+      </summary>
       <div className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-x-3 gap-y-2">
         {NUMBERS.map(([key, name, hint]) => (
           <LengthField

@@ -3,6 +3,7 @@ import type { FieldProblem } from "../api/http";
 import { PLACES } from "../api/names";
 import type { PickGroup, SitDocument, SitReading } from "../api/types";
 import type { Units } from "../store/units";
+import { worded } from "../words/worded";
 import { LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
 import { ScanPanel, type ScanState } from "./ScanPanel";
@@ -21,11 +22,11 @@ type Props = {
 };
 
 const MEASURES = [
-  ["girthMm", "Girth", "over brow and back"],
-  ["earToEarMm", "Ear to ear", "over the apex"],
-  ["frontToNapeMm", "Front to nape", "hairline to hairline"],
-  ["breadthMm", "Breadth", "by calliper"],
-  ["lengthMm", "Length", "by calliper"],
+  ["girthMm", worded("headPart.girth"), worded("headPart.over-brow-and-back")],
+  ["earToEarMm", worded("headPart.ear-to-ear"), worded("headPart.over-the-apex")],
+  ["frontToNapeMm", worded("headPart.front-to-nape"), worded("headPart.hairline-to-hairline")],
+  ["breadthMm", worded("headPart.breadth"), worded("headPart.by-calliper")],
+  ["lengthMm", worded("common.length"), worded("headPart.by-calliper")],
 ] as const;
 
 /** Tape, calliper, what is seen and felt, landmarks moved by hand, a scan. */
@@ -61,30 +62,34 @@ export function HeadPart({ document, reading, groups, strips, units, problems, m
         ))}
       </div>
       <p className="soft text-sm">
-        What is left empty follows the girth; the pale number is what it comes to. The occipital bone stands
-        out {reading ? Math.round(reading.measures.occipitalMm) : "…"} mm from crown to nape.
+        {worded("headPart.what-is-left-empty")} {reading ? Math.round(reading.measures.occipitalMm) : "…"}{" "}
+        {worded("headPart.mm-from-crown-to")}
       </p>
       <PickRows groups={groups} document={document} strips={strips} />
       <div className="flex flex-wrap gap-x-5">
         {(["earLeftMm", "earRightMm"] as const).map((key) => (
           <LengthField
             key={key}
-            name={key === "earLeftMm" ? "Left ear higher by" : "Right ear higher by"}
+            name={
+              key === "earLeftMm"
+                ? worded("headPart.left-ear-higher-by")
+                : worded("headPart.right-ear-higher-by")
+            }
             path={`$.head.shape.${key}`}
             mm={head.shape?.[key] ?? 0}
             units={units}
             problems={problems}
-            hint="below 0 is lower"
+            hint={worded("headPart.below-0-is-lower")}
             set={(mm) => sit.change(["head", "shape", key], mm ?? 0)}
           />
         ))}
       </div>
       <fieldset>
-        <legend className="font-bold text-lg">A landmark sits elsewhere</legend>
-        <p className="soft text-sm">Moved by half finger widths; what hangs on it moves with it.</p>
+        <legend className="font-bold text-lg">{worded("headPart.a-landmark-sits-elsewhere")}</legend>
+        <p className="soft text-sm">{worded("headPart.moved-by-half-finger")}</p>
         <div className="mt-1 flex flex-wrap items-center gap-2">
           <PlaceSelect
-            label="Landmark"
+            label={worded("headPart.landmark")}
             value={place}
             places={PLACES}
             set={(p) => {
@@ -94,10 +99,10 @@ export function HeadPart({ document, reading, groups, strips, units, problems, m
           />
           {(
             [
-              ["Up", 0.5, 0],
-              ["Down", -0.5, 0],
-              ["To its left", 0, -0.5],
-              ["To its right", 0, 0.5],
+              [worded("headPart.up"), 0.5, 0],
+              [worded("headPart.down"), -0.5, 0],
+              [worded("headPart.to-its-left"), 0, -0.5],
+              [worded("headPart.to-its-right"), 0, 0.5],
             ] as const
           ).map(([title, up, across]) => (
             <button key={title} type="button" className="btn touch" onClick={() => step(up, across)}>
@@ -106,12 +111,12 @@ export function HeadPart({ document, reading, groups, strips, units, problems, m
           ))}
           <span role="status">
             {nudge.upFingers === 0 && nudge.acrossFingers === 0
-              ? "where it was found"
-              : `${fingers(nudge.upFingers, "up", "down")} ${fingers(nudge.acrossFingers, "to the right", "to the left")}`}
+              ? worded("headPart.where-it-was-found")
+              : `${fingers(nudge.upFingers, "up", "down")} ${fingers(nudge.acrossFingers, worded("headPart.to-the-right"), worded("headPart.to-the-left"))}`}
           </span>
           {marked && (
             <button type="button" className="touch cursor-pointer underline" onClick={() => mark(undefined)}>
-              Hide the mark
+              {worded("headPart.hide-the-mark")}
             </button>
           )}
         </div>

@@ -1,6 +1,7 @@
 import { type ChangeEvent, useRef, useState } from "react";
 import { ApiError, api, said, upload } from "../api/http";
 import type { FittedScan, SitDocument } from "../api/types";
+import { worded } from "../words/worded";
 import { Choice } from "./fields";
 import { sit, useSit } from "./sitStore";
 
@@ -13,15 +14,19 @@ export type ScanState = {
   marking: boolean;
 };
 
-const MARK_WORDS = ["left ear canal", "right ear canal", "bridge of the nose"];
+const MARK_WORDS = [
+  worded("scanPanel.left-ear-canal"),
+  worded("scanPanel.right-ear-canal"),
+  worded("scanPanel.bridge-of-the-nose"),
+];
 const POLL_MS = 300;
 
 /** How far hair stands off the skin under the scanner, mm; assumptions. */
 const HAIR: [string, string][] = [
-  ["0", "shaved, or a cap"],
-  ["3", "wet, combed flat"],
-  ["8", "dry, short"],
-  ["15", "dry, longer"],
+  ["0", worded("scanPanel.shaved-or-a-cap")],
+  ["3", worded("scanPanel.wet-combed-flat")],
+  ["8", worded("scanPanel.dry-short")],
+  ["15", worded("scanPanel.dry-longer")],
 ];
 
 /** A scanned head: from a mesh file or the scanner, fitted, its misfit drawn on the head, then taken over. */
@@ -39,7 +44,7 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
       show(await job());
     } catch (e) {
       const said = e instanceof ApiError ? e.problems.map((p) => p.allowed).join(" ") : "";
-      setProblem(said || (e instanceof Error ? e.message : "The scan could not be read."));
+      setProblem(said || (e instanceof Error ? e.message : worded("scanPanel.the-scan-could-not")));
     } finally {
       setShare(undefined);
     }
@@ -101,27 +106,30 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
   };
   return (
     <fieldset>
-      <legend className="font-bold text-lg">Scan</legend>
-      <p className="soft text-sm">
-        A mesh in OBJ, PLY or STL, in any unit and lying any way; or the scanner.
-      </p>
+      <legend className="font-bold text-lg">{worded("scanPanel.scan")}</legend>
+      <p className="soft text-sm">{worded("scanPanel.a-mesh-in-obj")}</p>
       <div className="mt-1 flex flex-wrap items-center gap-2">
         <label className="btn touch">
-          From a mesh file
+          {worded("scanPanel.from-a-mesh-file")}
           <input type="file" accept=".obj,.ply,.stl" className="sr-only" onChange={fromFile} />
         </label>
         <button type="button" className="btn touch" onClick={fromScanner} disabled={share !== undefined}>
-          From the scanner
+          {worded("scanPanel.from-the-scanner")}
         </button>
         {share !== undefined && (
           <span className="flex items-center gap-2">
-            <progress className="progress w-40" value={share} max={1} aria-label="Reading the scan" />
+            <progress
+              className="progress w-40"
+              value={share}
+              max={1}
+              aria-label={worded("scanPanel.reading-the-scan")}
+            />
             {share < 1 ? `${Math.round(100 * share)} %` : "fitting …"}
           </span>
         )}
       </div>
       <div className="mt-2">
-        <Choice name="Hair in the scan" value={hairMm} set={withHair} options={HAIR} />
+        <Choice name={worded("scanPanel.hair-in-the-scan")} value={hairMm} set={withHair} options={HAIR} />
       </div>
       {problem && (
         <p role="alert" className="mt-2 border-error border-l-4 pl-3">
@@ -132,9 +140,14 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
         <div role="status" className="mt-2 grid gap-2 border-secondary border-l-4 pl-3">
           {scan.head ? (
             <p>
-              {scan.triangles.toLocaleString("en-GB")} triangles, {scan.format}, in {scan.unit}. The fitted
-              skin is <b>{scan.rmsMm.toFixed(1)} mm</b> from the scan on the whole. Vermilion stands off it,
-              blue lies under it.
+              {worded("scanPanel.triangles-in", {
+                triangles: scan.triangles.toLocaleString("en-GB"),
+                format: scan.format,
+              })}{" "}
+              {scan.unit}
+              {worded("scanPanel.the-fitted-skin-is")}{" "}
+              <b>{worded("scanPanel.mm", { rmsMm: scan.rmsMm.toFixed(1) })}</b>{" "}
+              {worded("scanPanel.from-the-scan-on")}
             </p>
           ) : (
             <p>{scan.problem}</p>
@@ -142,28 +155,28 @@ export function ScanPanel({ scan, show, marks, setMarks, marking }: ScanState) {
           {marking && (
             <p className="font-bold">
               {marks.length < 3
-                ? `Touch the ${MARK_WORDS[marks.length]} on the scan.`
-                : "All three are marked."}
+                ? worded("scanPanel.touch", { mark: MARK_WORDS[marks.length] })
+                : worded("scanPanel.all-three-are-marked")}
             </p>
           )}
           <div className="flex flex-wrap gap-2">
             {scan.head && (
               <button type="button" className="btn btn-primary touch" onClick={take}>
-                Take this head
+                {worded("scanPanel.take-this-head")}
               </button>
             )}
             {marking && marks.length === 3 && (
               <button type="button" className="btn btn-primary touch" onClick={fitMarked}>
-                Fit by the marks
+                {worded("scanPanel.fit-by-the-marks")}
               </button>
             )}
             {file.current && (
               <button type="button" className="btn touch" onClick={() => setMarks([])}>
-                {marking ? "Mark again" : "Mark it by hand"}
+                {marking ? worded("scanPanel.mark-again") : worded("scanPanel.mark-it-by-hand")}
               </button>
             )}
             <button type="button" className="btn touch" onClick={() => show(undefined)}>
-              Put it away
+              {worded("scanPanel.put-it-away")}
             </button>
           </div>
         </div>

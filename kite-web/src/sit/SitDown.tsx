@@ -6,10 +6,13 @@ import type { FittedScan, PickGroup, SitDocument, Spot } from "../api/types";
 import { KiteString } from "../draw/KiteString";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
+import { OnTap } from "../frame/OnTap";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
+import { densityWords } from "../store/hairWords";
 import { lengthWords, type Units } from "../store/units";
 import { useUndoKeys } from "../store/useUndoKeys";
+import { worded } from "../words/worded";
 import { CarePart } from "./CarePart";
 import { COATS, type Coat, legend } from "./coats";
 import { HairlineNumbers } from "./HairlineNumbers";
@@ -27,13 +30,13 @@ import { useSitHead } from "./useSitHead";
 import { WishPart } from "./WishPart";
 
 const PARTS = [
-  { id: "wish", name: "Wish", coat: "hair", view: "right" },
-  { id: "today", name: "Hair today", coat: "length", view: "right" },
-  { id: "head", name: "Head", coat: "hair", view: "right" },
-  { id: "hairline", name: "Hairline", coat: "growth", view: "front" },
-  { id: "growth", name: "Growth", coat: "growth", view: "back" },
-  { id: "hair", name: "Hair", coat: "hair", view: "right" },
-  { id: "care", name: "Care", coat: "hair", view: "right" },
+  { id: "wish", name: worded("sitDown.wish"), coat: "hair", view: "right" },
+  { id: "today", name: worded("sitDown.hair-today"), coat: "length", view: "right" },
+  { id: "head", name: worded("sitDown.head"), coat: "hair", view: "right" },
+  { id: "hairline", name: worded("sitDown.hairline"), coat: "growth", view: "front" },
+  { id: "growth", name: worded("sitDown.growth"), coat: "growth", view: "back" },
+  { id: "hair", name: worded("sitDown.hair"), coat: "hair", view: "right" },
+  { id: "care", name: worded("sitDown.care"), coat: "hair", view: "right" },
 ] as const satisfies { id: string; name: string; coat: Coat; view: ViewName }[];
 
 const PATCH_MM = 28;
@@ -55,7 +58,7 @@ export function SitDown({ units }: { units: string }) {
   useEffect(sit.startAutosave, []);
   const ready = useSit((s) => s.clientId === clientId && s.document !== null);
   if (sitDown.error) return <Trouble error={sitDown.error} retry={() => sitDown.refetch()} />;
-  if (!ready) return <Loading what="the consultation" />;
+  if (!ready) return <Loading what={worded("sitDown.the-consultation")} />;
   return <Sitting units={units as Units} />;
 }
 
@@ -146,7 +149,7 @@ function Sitting({ units }: { units: Units }) {
         <SaveNote of={sit} />
         <span className="ml-auto flex flex-wrap items-center gap-2">
           <button type="button" className="btn touch" disabled={!canUndo} onClick={sit.undo}>
-            Undo
+            {worded("sitDown.undo")}
           </button>
           <ToShapes clientId={clientId} stopped={reading?.stops === true} />
         </span>
@@ -157,17 +160,17 @@ function Sitting({ units }: { units: Units }) {
           chosen={part}
           tied={PARTS.map((_, i) => i < part)}
           choose={goTo}
-          named="The consultation, part by part"
+          named={worded("sitDown.the-consultation-part-by")}
         />
       </div>
       {reading && reading.cautions.length > 0 && (
-        <ul aria-label="Cautions" className="grid gap-1 pb-1">
+        <ul aria-label={worded("sitDown.cautions")} className="grid gap-1 pb-1">
           {reading.cautions.map((c) => (
             <li
               key={c.id + c.words}
               className={`border-l-8 py-0.5 pl-3 ${c.stops ? "border-error bg-error/10 font-bold" : "border-accent"}`}
             >
-              {c.stops && <span className="text-error">Stop. </span>}
+              {c.stops && <span className="text-error">{worded("sitDown.stop")} </span>}
               {c.words}
             </li>
           ))}
@@ -175,7 +178,7 @@ function Sitting({ units }: { units: Units }) {
       )}
       <div className="grid min-h-0 flex-1 gap-x-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,30rem)]">
         <section
-          aria-label="The head"
+          aria-label={worded("sitDown.the-head")}
           className="sticky top-0 z-10 flex h-[46dvh] min-h-0 flex-col bg-base-100 lg:order-2 lg:h-auto"
         >
           <div className="flex flex-wrap items-center gap-1">
@@ -191,7 +194,11 @@ function Sitting({ units }: { units: Units }) {
                   ramp={ramp.data}
                   view={view}
                   viewTurn={turn}
-                  label={`${clientName}'s head from the ${view}, showing ${COATS[coat].title.toLowerCase()}`}
+                  label={worded("sitDown.s-head-from-the", {
+                    clientName,
+                    view,
+                    title: COATS[coat].title.toLowerCase(),
+                  })}
                   marked={marked}
                   paint={brush || odd ? paint : undefined}
                   scan={scan}
@@ -199,7 +206,7 @@ function Sitting({ units }: { units: Units }) {
                 />
               </div>
             ) : (
-              <Loading what="the head" />
+              <Loading what={worded("common.the-head")} />
             )}
           </div>
           <div className="flex flex-wrap items-center gap-1">
@@ -310,12 +317,19 @@ function Part({ id, children }: { id: (typeof PARTS)[number]["id"]; children: Re
 function Facts({ reading, units }: { reading: SitHead["reading"]; units: Units }) {
   return (
     <p data-testid="facts" className="text-lg leading-snug">
-      <b>{(Math.round(reading.strands / 1000) * 1000).toLocaleString("en-GB")}</b> hairs,{" "}
-      <b>{Math.round(reading.densityPerCm2)}</b> a cm², <b>{Math.round(reading.grams)} g</b>.{" "}
+      <b>{(Math.round(reading.strands / 1000) * 1000).toLocaleString("en-GB")}</b> {worded("sitDown.hairs")}{" "}
+      <OnTap
+        word={densityWords(reading.densityPerCm2)}
+        number={worded("sitDown.per-cm2", { perCm2: Math.round(reading.densityPerCm2) })}
+      />
+      {", "}
+      <b>{Math.round(reading.grams)} g</b>.{" "}
       <span className="soft">
-        Girth {lengthWords(reading.measures.girthMm, units)}, ear to ear{" "}
-        {lengthWords(reading.measures.earToEarMm, units)}, front to nape{" "}
-        {lengthWords(reading.measures.frontToNapeMm, units)}.
+        {worded("sitDown.girth-ear-to-ear", {
+          length: lengthWords(reading.measures.girthMm, units),
+          length2: lengthWords(reading.measures.earToEarMm, units),
+          length3: lengthWords(reading.measures.frontToNapeMm, units),
+        })}
       </span>
     </p>
   );
@@ -337,7 +351,7 @@ function ToShapes({ clientId, stopped }: { clientId: number; stopped: boolean })
       disabled={stopped || on.isPending}
       onClick={() => on.mutate()}
     >
-      To the shapes
+      {worded("sitDown.to-the-shapes")}
     </button>
   );
 }

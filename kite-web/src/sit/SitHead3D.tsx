@@ -8,6 +8,7 @@ import { geometryOf, HeadStage } from "../draw/HeadStage";
 import { bandOf, lengthMaterial, skinMaterial } from "../draw/lengthMaterial";
 import { Strands3D } from "../draw/Strands3D";
 import type { ViewName } from "../draw/views";
+import { worded } from "../words/worded";
 import { COATS, type Coat, shareOf } from "./coats";
 import type { SitHead } from "./readSit";
 
@@ -41,7 +42,7 @@ export function SitHead3D(props: Props) {
         view={props.view}
         viewTurn={props.viewTurn}
         label={props.label}
-        instead={<p className="p-6">This browser cannot draw the head in 3D. The picks still show it.</p>}
+        instead={<p className="p-6">{worded("sitHead3D.this-browser-cannot-draw")}</p>}
       >
         {props.scan?.head === undefined && props.scan ? null : <Body {...props} coat={coatOf(props)} />}
         {props.scan && <Cloud scan={props.scan} mark={props.mark} />}

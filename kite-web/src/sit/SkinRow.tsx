@@ -1,4 +1,5 @@
 import type { Beard, SitDocument } from "../api/types";
+import { worded } from "../words/worded";
 import { Choice, Swatches } from "./fields";
 import { sit } from "./sitStore";
 
@@ -10,9 +11,9 @@ export function SkinRow({ hair, depths }: { hair: SitDocument["hair"]; depths?: 
   const set = (change: Partial<typeof USUAL>) => sit.change(["hair", "skin"], { ...now, ...change });
   return (
     <fieldset>
-      <legend className="font-bold text-lg">Skin beside it</legend>
+      <legend className="font-bold text-lg">{worded("skinRow.skin-beside-it")}</legend>
       <Swatches
-        name={(n) => `Skin depth ${n} of 10`}
+        name={(n) => worded("skinRow.skin-depth-of-10", { n })}
         count={10}
         colours={depths}
         at={now.depth}
@@ -20,33 +21,33 @@ export function SkinRow({ hair, depths }: { hair: SitDocument["hair"]; depths?: 
       />
       <div className="mt-2 flex flex-wrap gap-x-8 gap-y-3">
         <Choice
-          name="Undertone"
+          name={worded("skinRow.undertone")}
           value={String(now.undertone)}
           set={(v) => set({ undertone: Number(v) })}
           options={[
-            ["-0.7", "rosy"],
-            ["0", "neutral"],
-            ["0.7", "golden"],
+            ["-0.7", worded("skinRow.rosy")],
+            ["0", worded("skinRow.neutral")],
+            ["0.7", worded("skinRow.golden")],
           ]}
         />
         <Choice
-          name="Beard"
+          name={worded("skinRow.beard")}
           value={hair?.beard ?? "none"}
           set={(v) => sit.change(["hair", "beard"], v as Beard)}
           options={[
-            ["none", "none"],
-            ["stubble", "stubble"],
-            ["short", "short"],
-            ["full", "full"],
+            ["none", worded("skinRow.none")],
+            ["stubble", worded("skinRow.stubble")],
+            ["short", worded("skinRow.short")],
+            ["full", worded("skinRow.full")],
           ]}
         />
         <Choice
-          name="Neck hair"
+          name={worded("skinRow.neck-hair")}
           value={hair?.neck ?? "cleaned"}
           set={(v) => sit.change(["hair", "neck"], v)}
           options={[
-            ["cleaned", "cleaned"],
-            ["left", "left"],
+            ["cleaned", worded("skinRow.cleaned")],
+            ["left", worded("skinRow.left")],
           ]}
         />
       </div>

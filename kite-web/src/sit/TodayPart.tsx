@@ -1,10 +1,13 @@
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { FieldProblem } from "../api/http";
 import { PLACES, placeName } from "../api/names";
 import type { Jump, SitDocument, SitReading } from "../api/types";
 import type { Units } from "../store/units";
+import { useComb } from "../store/useComb";
+import { worded } from "../words/worded";
 import { Choice, LengthField, PlaceSelect, Tick } from "./fields";
 import { sit } from "./sitStore";
+import { allOne, apart, oneLength, TAPED, type Taped, withPlace } from "./taped";
 
 type Props = {
   document: SitDocument;
@@ -18,21 +21,6 @@ type Props = {
   paintAtPlace: (place: string) => void;
 };
 
-const TAPED = [
-  "front",
-  "apex",
-  "crown",
-  "templeLeft",
-  "templeRight",
-  "ridgeLeft",
-  "ridgeRight",
-  "earTopLeft",
-  "earTopRight",
-  "occipital",
-  "napeCornerLeft",
-  "nape",
-] as const;
-
 /** The hair as it is: taped, or the last cut grown out; odd places and jumps. */
 export function TodayPart(props: Props) {
   const { document, reading, units, problems, odd, setOdd, oddMm, setOddMm, paintAtPlace } = props;
@@ -40,21 +28,19 @@ export function TodayPart(props: Props) {
   const [place, setPlace] = useState("crown");
   const [comb, setComb] = useState<string>();
   const focused = useRef<string>("front");
+  const [sidesApart, setSidesApart] = useState(start.kind === "taped" && apart(start.tapedMm));
   const jumps: Jump[] = start.kind === "taped" ? (start.jumps ?? []) : [];
   const patches = start.patches ?? [];
-  useEffect(() => {
-    if (comb === undefined) return;
-    const source = new EventSource("/api/comb/readings");
-    source.addEventListener("reading", (e) => {
-      const mm = JSON.parse((e as MessageEvent<string>).data).lengthMm as number;
+  useComb(
+    comb !== undefined,
+    (mm) => {
       sit.change(["start", "tapedMm", focused.current], mm);
-      const next = TAPED[TAPED.indexOf(focused.current as (typeof TAPED)[number]) + 1];
+      const next = TAPED[TAPED.indexOf(focused.current as Taped) + 1];
       if (next) focused.current = next;
       setComb(next);
-    });
-    source.addEventListener("error", () => source.readyState === EventSource.CLOSED && setComb(undefined));
-    return () => source.close();
-  }, [comb]);
+    },
+    () => setComb(undefined),
+  );
   const tapeAnew = () => {
     const l = reading?.lengthsMm ?? {};
     sit.change(["start"], {
@@ -67,25 +53,22 @@ export function TodayPart(props: Props) {
     <>
       {start.kind === "grown" ? (
         <div className="grid gap-2 border-secondary border-l-4 pl-3">
-          <p>
-            The last cut with {Math.round(start.days)} days of growth on it, place by place. Nothing needs
-            taping.
-          </p>
+          <p>{worded("todayPart.the-last-cut-with", { days: Math.round(start.days) })}</p>
           <button type="button" className="btn touch w-fit" onClick={tapeAnew}>
-            Tape it instead
+            {worded("todayPart.tape-it-instead")}
           </button>
         </div>
       ) : (
         <>
           <div className="flex flex-wrap items-end gap-4">
             <Choice
-              name="Taped"
+              name={worded("todayPart.taped")}
               value={start.state ?? "dryStraight"}
               set={(v) => sit.change(["start", "state"], v)}
               options={[
-                ["dryStraight", "dry, pulled straight"],
-                ["dryRelaxed", "dry, let go"],
-                ["wetPulled", "wet, pulled"],
+                ["dryStraight", worded("todayPart.dry-pulled-straight")],
+                ["dryRelaxed", worded("todayPart.dry-let-go")],
+                ["wetPulled", worded("todayPart.wet-pulled")],
               ]}
             />
             <button
@@ -94,8 +77,21 @@ export function TodayPart(props: Props) {
               aria-pressed={comb !== undefined}
               onClick={() => setComb(comb ? undefined : focused.current)}
             >
-              {comb ? `Measuring comb: ${placeName(comb)} next` : "Take from the measuring comb"}
+              {comb
+                ? worded("todayPart.measuring-comb-next", { place: placeName(comb) })
+                : worded("todayPart.take-from-the-measuring")}
             </button>
+          </div>
+          <div className="flex flex-wrap items-end gap-4">
+            <LengthField
+              name={worded("todayPart.all-one-length")}
+              path="$.start.tapedMm"
+              mm={oneLength(start.tapedMm)}
+              units={units}
+              problems={[]}
+              set={(mm) => mm !== undefined && sit.change(["start", "tapedMm"], allOne(mm))}
+            />
+            <Tick words={worded("todayPart.left-and-right-apart")} on={sidesApart} set={setSidesApart} />
           </div>
           <div className="grid grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] gap-x-3 gap-y-2">
             {TAPED.map((p) => (
@@ -109,9 +105,7 @@ export function TodayPart(props: Props) {
                   units={units}
                   problems={problems}
                   set={(mm) => {
-                    const taped = { ...start.tapedMm };
-                    if (mm === undefined) delete taped[p];
-                    else taped[p] = mm;
+                    const taped = withPlace(start.tapedMm, p, mm, sidesApart);
                     if (Object.keys(taped).length > 0) sit.change(["start", "tapedMm"], taped);
                   }}
                 />
@@ -120,12 +114,12 @@ export function TodayPart(props: Props) {
           </div>
           <div>
             <Tick
-              words="Cut apart at the ridge: keep the jump"
+              words={worded("todayPart.cut-apart-at-the")}
               on={jumps.some((j) => j.along === "ridge")}
               set={(on) => sit.change(["start", "jumps"], jumpsWith(jumps, "ridge", on))}
             />
             <Tick
-              words="Cut apart behind the ears: keep the jump"
+              words={worded("todayPart.cut-apart-behind-the")}
               on={jumps.some((j) => j.along === "behindEars")}
               set={(on) => sit.change(["start", "jumps"], jumpsWith(jumps, "behindEars", on))}
             />
@@ -133,13 +127,11 @@ export function TodayPart(props: Props) {
         </>
       )}
       <fieldset>
-        <legend className="font-bold text-lg">Odd places</legend>
-        <p className="soft text-sm">
-          Left by an earlier cut: set a length, then touch the head or name the place.
-        </p>
+        <legend className="font-bold text-lg">{worded("todayPart.odd-places")}</legend>
+        <p className="soft text-sm">{worded("todayPart.left-by-an-earlier")}</p>
         <div className="mt-1 flex flex-wrap items-end gap-3">
           <LengthField
-            name="Length there"
+            name={worded("common.length-there")}
             path="$.odd"
             mm={oddMm}
             units={units}
@@ -152,11 +144,11 @@ export function TodayPart(props: Props) {
             aria-pressed={odd}
             onClick={() => setOdd(!odd)}
           >
-            Paint on the head
+            {worded("todayPart.paint-on-the-head")}
           </button>
-          <PlaceSelect label="Odd place" value={place} set={setPlace} places={PLACES} />
+          <PlaceSelect label={worded("todayPart.odd-place")} value={place} set={setPlace} places={PLACES} />
           <button type="button" className="btn touch" onClick={() => paintAtPlace(place)}>
-            Paint it there
+            {worded("todayPart.paint-it-there")}
           </button>
           {patches.length > 0 && (
             <button
@@ -164,7 +156,7 @@ export function TodayPart(props: Props) {
               className="touch cursor-pointer underline"
               onClick={() => sit.change(["start", "patches"], patches.slice(0, -1))}
             >
-              Take the last of {patches.length} off
+              {worded("todayPart.take-the-last-of", { count: patches.length })}
             </button>
           )}
         </div>

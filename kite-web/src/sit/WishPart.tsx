@@ -3,6 +3,7 @@ import { PLACES, placeName } from "../api/names";
 import type { PickGroup, Place, SitDocument, SitReading, Wish } from "../api/types";
 import { HOW_MUCH } from "../shapes/HowMuch";
 import { lengthWords, type Units } from "../store/units";
+import { worded } from "../words/worded";
 import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
 import { sit } from "./sitStore";
@@ -16,18 +17,18 @@ type Props = {
 };
 
 const LANDINGS = [
-  ["", "a length"],
-  ["up", "stands up"],
-  ["brow", "ends at the brow"],
-  ["eye", "ends at the eye"],
-  ["cheek", "ends at the cheek"],
-  ["noseTip", "ends at the nose tip"],
-  ["earTop", "ends at the ear top"],
-  ["midEar", "ends at mid ear"],
-  ["earLobe", "ends at the ear lobe"],
-  ["jaw", "ends at the jaw corner"],
-  ["chin", "ends at the chin"],
-  ["collar", "ends at the collar"],
+  ["", worded("wishPart.a-length")],
+  ["up", worded("wishPart.stands-up")],
+  ["brow", worded("wishPart.ends-at-the-brow")],
+  ["eye", worded("wishPart.ends-at-the-eye")],
+  ["cheek", worded("wishPart.ends-at-the-cheek")],
+  ["noseTip", worded("wishPart.ends-at-the-nose")],
+  ["earTop", worded("wishPart.ends-at-the-ear")],
+  ["midEar", worded("wishPart.ends-at-mid-ear")],
+  ["earLobe", worded("wishPart.ends-at-the-ear-2")],
+  ["jaw", worded("wishPart.ends-at-the-jaw")],
+  ["chin", worded("wishPart.ends-at-the-chin")],
+  ["collar", worded("wishPart.ends-at-the-collar")],
 ] as const;
 
 /** What stylists ask: edges, lengths and landings, what is left alone, how it is worn and kept. */
@@ -42,14 +43,14 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
       <PickRows groups={groups} document={document} strips={strips} />
       <Points points={w.points ?? []} reading={reading} units={units} set={(p) => set("points", p)} />
       <fieldset>
-        <legend className="font-bold text-lg">Leave alone</legend>
+        <legend className="font-bold text-lg">{worded("wishPart.leave-alone")}</legend>
         <div className="mt-1 flex flex-wrap items-center gap-2">
           {leave.map((p) => (
             <button
               key={p}
               type="button"
               className="btn touch"
-              aria-label={`Leave alone no longer: ${placeName(p)}`}
+              aria-label={worded("wishPart.leave-alone-no-longer", { place: placeName(p) })}
               onClick={() =>
                 set(
                   "leaveAlone",
@@ -60,26 +61,31 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
               {placeName(p)} ×
             </button>
           ))}
-          <PlaceSelect label="Place to leave alone" value={place} set={setPlace} places={PLACES} />
+          <PlaceSelect
+            label={worded("wishPart.place-to-leave-alone")}
+            value={place}
+            set={setPlace}
+            places={PLACES}
+          />
           <button
             type="button"
             className="btn touch"
             onClick={() => set("leaveAlone", [...leave.filter((q) => q !== place), place])}
           >
-            Leave it alone
+            {worded("wishPart.leave-it-alone")}
           </button>
         </div>
       </fieldset>
       <fieldset>
-        <legend className="font-bold">Worn (all that apply)</legend>
+        <legend className="font-bold">{worded("wishPart.worn-all-that-apply")}</legend>
         <div className="mt-1 flex flex-wrap gap-1.5">
           {(
             [
-              ["forward", "forward"],
-              ["back", "back"],
-              ["up", "up"],
-              ["side", "to the side"],
-              ["tucked", "tucked"],
+              ["forward", worded("common.forward")],
+              ["back", worded("common.back")],
+              ["up", worded("common.up")],
+              ["side", worded("wishPart.to-the-side")],
+              ["tucked", worded("wishPart.tucked")],
             ] as const
           ).map(([id, title]) => (
             <button
@@ -95,41 +101,41 @@ export function WishPart({ document, reading, groups, strips, units }: Props) {
         </div>
       </fieldset>
       <Choice
-        name="How much may come off"
+        name={worded("wishPart.how-much-may-come")}
         value={w.howMuch}
         set={(v) => set("howMuch", v)}
         options={HOW_MUCH}
       />
       <Choice
-        name="In the morning"
+        name={worded("wishPart.in-the-morning")}
         value={w.upkeep}
         set={(v) => set("upkeep", v)}
         options={[
-          ["nothing", "nothing"],
-          ["hands", "hands"],
-          ["dryer", "dryer"],
-          ["productAndDryer", "product and dryer"],
+          ["nothing", worded("wishPart.nothing")],
+          ["hands", worded("wishPart.hands")],
+          ["dryer", worded("wishPart.dryer")],
+          ["productAndDryer", worded("wishPart.product-and-dryer")],
         ]}
       />
       <Choice
-        name="Should hold"
+        name={worded("wishPart.should-hold")}
         value={w.holdWeeks === undefined ? undefined : String(w.holdWeeks)}
         set={(v) => set("holdWeeks", Number(v))}
-        options={["3", "4", "6", "8", "12"].map((n) => [n, `${n} weeks`])}
+        options={["3", "4", "6", "8", "12"].map((n) => [n, worded("wishPart.weeks", { n })])}
       />
       <Choice
-        name="Who says when it is right"
+        name={worded("wishPart.who-says-when-it")}
         value={w.decides}
         set={(v) => set("decides", v)}
         options={[
-          ["client", "client"],
-          ["together", "together"],
-          ["stylist", "stylist"],
-          ["guardian", "guardian"],
+          ["client", worded("wishPart.client")],
+          ["together", worded("wishPart.together")],
+          ["stylist", worded("wishPart.stylist")],
+          ["guardian", worded("wishPart.guardian")],
         ]}
       />
       <label className="grid gap-0.5 font-bold">
-        Note
+        {worded("common.note")}
         <textarea
           className="textarea w-full font-normal text-lg"
           rows={2}
@@ -151,7 +157,7 @@ function Points({ points, reading, units, set }: PointsProps) {
   const change = (i: number, w: Wish) => set(points.map((p, k) => (k === i ? w : p)));
   return (
     <fieldset>
-      <legend className="font-bold text-lg">Lengths and landings</legend>
+      <legend className="font-bold text-lg">{worded("wishPart.lengths-and-landings")}</legend>
       <ul className="grid gap-2">
         {points.map((p, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: two wishes may be the same
@@ -160,18 +166,18 @@ function Points({ points, reading, units, set }: PointsProps) {
             {p.standMm !== undefined ? (
               <>
                 <LengthField
-                  name={`Stands over the ${placeName(p.place)}`}
+                  name={worded("wishPart.stands-over-the", { place: placeName(p.place) })}
                   path={`$.wishes.points[${i}].standMm`}
                   mm={p.standMm}
                   units={units}
                   problems={[]}
                   set={(mm) => change(i, { place: p.place, standMm: mm ?? 5 })}
                 />
-                <span>worn up</span>
+                <span>{worded("wishPart.worn-up")}</span>
               </>
             ) : p.landing === undefined ? (
               <LengthField
-                name={`Length at ${placeName(p.place)}`}
+                name={worded("wishPart.length-at", { place: placeName(p.place) })}
                 path={`$.wishes.points[${i}].lengthMm`}
                 mm={p.lengthMm}
                 units={units}
@@ -187,14 +193,19 @@ function Points({ points, reading, units, set }: PointsProps) {
               className="touch cursor-pointer underline"
               onClick={() => set(points.filter((_, k) => k !== i))}
             >
-              Let go
+              {worded("wishPart.let-go")}
             </button>
           </li>
         ))}
       </ul>
       <div className="mt-1 flex flex-wrap items-center gap-2">
-        <PlaceSelect label="Wished at" value={place} set={setPlace} places={PLACES} />
-        <PlaceSelect label="Wished to land" value={landing} set={setLanding} places={LANDINGS} />
+        <PlaceSelect label={worded("wishPart.wished-at")} value={place} set={setPlace} places={PLACES} />
+        <PlaceSelect
+          label={worded("wishPart.wished-to-land")}
+          value={landing}
+          set={setLanding}
+          places={LANDINGS}
+        />
         <button
           type="button"
           className="btn touch"
@@ -202,7 +213,7 @@ function Points({ points, reading, units, set }: PointsProps) {
             set([...points, wished(place, landing, Math.round(reading?.lengthsMm[place] ?? 60))])
           }
         >
-          Add the wish
+          {worded("wishPart.add-the-wish")}
         </button>
       </div>
     </fieldset>
@@ -223,9 +234,18 @@ function WishWords({ r, units }: { r?: SitReading["wishes"][number]; units: Unit
   if (r.shortMm > 1) {
     return (
       <span className="border-accent border-b-4">
-        {lengthWords(r.shortMm, units)} short; there in {Math.ceil(r.weeks)} weeks
+        {worded("wishPart.short-there-in-weeks", {
+          length: lengthWords(r.shortMm, units),
+          weeks: Math.ceil(r.weeks),
+        })}
       </span>
     );
   }
-  return <span>{r.offMm > 1 ? `${lengthWords(r.offMm, units)} comes off` : "as it is"}</span>;
+  return (
+    <span>
+      {r.offMm > 1
+        ? worded("wishPart.comes-off", { length: lengthWords(r.offMm, units) })
+        : worded("wishPart.as-it-is")}
+    </span>
+  );
 }

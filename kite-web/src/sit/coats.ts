@@ -1,14 +1,15 @@
 import { lengthWords, type Units } from "../store/units";
+import { worded } from "../words/worded";
 import type { Field } from "./readSit";
 
 /** What the sit-down's head can be painted with. */
 export const COATS = {
-  hair: { title: "As it falls", field: "length", from: 0, to: 1 },
-  growth: { title: "Growth", field: "length", from: 0, to: 1 },
-  length: { title: "Length", field: "length", from: 0, to: 1 },
-  density: { title: "Density", field: "density", from: 60, to: 340 },
-  diameter: { title: "Thickness", field: "diameter", from: 40, to: 105 },
-  curl: { title: "Curl", field: "curl", from: 1, to: 0.4 },
+  hair: { title: worded("coats.as-it-falls"), field: "length", from: 0, to: 1 },
+  growth: { title: worded("coats.growth"), field: "length", from: 0, to: 1 },
+  length: { title: worded("common.length"), field: "length", from: 0, to: 1 },
+  density: { title: worded("coats.density"), field: "density", from: 60, to: 340 },
+  diameter: { title: worded("coats.thickness"), field: "diameter", from: 40, to: 105 },
+  curl: { title: worded("coats.curl"), field: "curl", from: 1, to: 0.4 },
 } as const satisfies Record<string, { title: string; field: Field; from: number; to: number }>;
 
 export type Coat = keyof typeof COATS;
@@ -24,16 +25,18 @@ export function legend(coat: Coat, units: Units): string {
   const { from, to } = COATS[coat];
   switch (coat) {
     case "hair":
-      return "The hair as it hangs today.";
+      return worded("coats.the-hair-as-it");
     case "growth":
-      return "Each stroke lies the way the hair grows.";
+      return worded("coats.each-stroke-lies-the");
     case "length":
-      return `Lines at ${[30, 40, 50, 60, 80, 100].map((l) => lengthWords(l, units)).join(", ")} …; darker is longer.`;
+      return worded("coats.lines-at-darker-is", {
+        map: [30, 40, 50, 60, 80, 100].map((l) => lengthWords(l, units)).join(", "),
+      });
     case "density":
-      return `Pale ${from}, dark ${to} hairs a cm².`;
+      return worded("coats.pale-dark-hairs-a", { from, to });
     case "diameter":
-      return `Pale ${from} µm, dark ${to} µm.`;
+      return worded("coats.pale-m-dark-m", { from, to });
     case "curl":
-      return `Pale straight, dark drying to ${Math.round(to * 100)} % of its length.`;
+      return worded("coats.pale-straight-dark-drying", { to: Math.round(to * 100) });
   }
 }

@@ -1,6 +1,7 @@
 import { type ReactNode, useId, useRef, useState } from "react";
 import type { FieldProblem } from "../api/http";
 import { toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
 
 type LengthProps = {
   name: string;
@@ -71,7 +72,7 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
         id={`${id}-note`}
         className={`max-w-36 text-sm leading-tight ${problem || wrong ? "text-error" : "soft"}`}
       >
-        {wrong ? "Not a number." : problem ? rangeWords(problem, units) : hint}
+        {wrong ? worded("fields.not-a-number") : problem ? rangeWords(problem, units) : hint}
       </span>
     </div>
   );
@@ -80,8 +81,13 @@ export function LengthField({ name, path, mm, usual, units, set, problems, hint,
 /** What may stand there, in the stylist's units. */
 export function rangeWords(p: FieldProblem, units: Units): string {
   if (p.min === undefined || p.max === undefined || p.unit !== "mm") return p.allowed;
-  const given = p.given ? ` given ${p.given}` : "";
-  return `Allowed ${shown(p.min, units)} to ${shown(p.max, units)} ${unitOf(units)}${given}.`;
+  const given = p.given ? ` ${worded("fields.given", { given: p.given })}` : "";
+  return worded("fields.allowed-to", {
+    least: shown(p.min, units),
+    most: shown(p.max, units),
+    unit: unitOf(units),
+    given,
+  });
 }
 
 type ChoiceProps<V extends string> = {

@@ -12,6 +12,12 @@ export const ask = {
   landings: (body: PlanDocument) => said(api.POST("/api/landings", { body })),
   remedies: (body: PlanDocument) => said(api.POST("/api/edit/remedies", { body })),
   grip: (body: S["GripAsked"]) => said(api.POST("/api/grip", { body })),
+  risk: (body: PlanDocument) => said(api.POST("/api/risk", { body })),
+  bites: (body: S["BiteAsked"]) => said(api.POST("/api/bites", { body })),
+  repairs: (body: S["Slipped"]) => said(api.POST("/api/repairs", { body })),
+  telling: (body: PlanDocument) => said(api.POST("/api/telling", { body })),
+  dials: (body: PlanDocument) => said(api.POST("/api/dials", { body })),
+  fade: (body: S["FadeAsked"]) => said(api.POST("/api/fades", { body })),
   nextSafe: (body: S["Now"]) => said(api.POST("/api/next-cut", { body })),
 };
 
@@ -35,6 +41,18 @@ export const changes = {
     (a: But<S["MoveAsked"]>): Change =>
     (document) =>
       said(api.POST("/api/edit/move", { body: { ...a, document } })),
+  fade:
+    (a: But<S["StartAsked"]>): Change =>
+    (document) =>
+      said(api.POST("/api/edit/fade", { body: { ...a, document } })),
+  dial:
+    (a: But<S["DialAsked"]>): Change =>
+    (document) =>
+      said(api.POST("/api/edit/dial", { body: { ...a, document } })),
+  softness:
+    (a: But<S["SoftnessAsked"]>): Change =>
+    (document) =>
+      said(api.POST("/api/edit/softness", { body: { ...a, document } })),
   weight:
     (a: But<S["WeightAsked"]>): Change =>
     (document) =>

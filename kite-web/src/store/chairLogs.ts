@@ -73,3 +73,11 @@ export async function newDevice(): Promise<string> {
   await claim({ device });
   return device;
 }
+
+/** How much written down at any chair on this device the server does not have yet. */
+export function unsentEntries(): number {
+  return Object.keys(localStorage)
+    .filter((k) => k.startsWith(PREFIX))
+    .map((k) => JSON.parse(localStorage.getItem(k) as string) as Log)
+    .reduce((sum, s) => sum + s.unsent.length + (s.toBegin ? 1 : 0), 0);
+}

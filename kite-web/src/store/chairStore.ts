@@ -1,8 +1,8 @@
 import { create } from "zustand";
 import { ApiError, api, said } from "../api/http";
-import type { ChairEntry } from "../api/types";
+import type { ChairEntry, SittingView } from "../api/types";
 import { claim, dropLog, keepLog, keptLogs, newDevice } from "./chairLogs";
-import type { Sitting } from "./sitting";
+import { lastDone, type Sitting } from "./sitting";
 
 /** How often what could not be sent is tried again, and what other tablets wrote is asked for. */
 const EVERY_MS = 3000;
@@ -37,12 +37,12 @@ export function keptSitting(planId: number): Sitting | null {
   const now = useChair.getState();
   if (now.planId === planId && now.sitting) return now.sitting;
   const all = keptLogs(planId);
-  return all.find((s) => s.unsent.length > 0) ?? all[0] ?? null;
+  return all.find(toSend) ?? all[0] ?? null;
 }
 
 /** Nothing of a sitting stays on this device, but what the server never took. */
 export function endSitting(planId: number): void {
-  for (const s of keptLogs(planId)) if (s.unsent.length === 0) dropLog(planId, s.device);
+  for (const s of keptLogs(planId)) if (!toSend(s)) dropLog(planId, s.device);
   useChair.setState({ sitting: null });
 }
 
@@ -50,8 +50,8 @@ export function endSitting(planId: number): void {
 async function mine(planId: number): Promise<Sitting | null> {
   const free: Sitting[] = [];
   for (const s of keptLogs(planId)) if (await claim(s)) free.push(s);
-  const first = free.find((s) => s.unsent.length > 0) ?? free[0] ?? null;
-  for (const s of free) if (s !== first && s.unsent.length === 0) dropLog(planId, s.device);
+  const first = free.find(toSend) ?? free[0] ?? null;
+  for (const s of free) if (s !== first && !toSend(s)) dropLog(planId, s.device);
   return first;
 }
 
@@ -63,9 +63,10 @@ async function mine(planId: number): Promise<Sitting | null> {
 export async function sendKept(planId: number): Promise<void> {
   await flush();
   for (const s of keptLogs(planId)) {
-    if (s.unsent.length === 0 || s.device === useChair.getState().sitting?.device) continue;
+    if (!toSend(s) || s.device === useChair.getState().sitting?.device) continue;
     if (!(await claim(s))) continue;
-    await post(s, s.unsent);
+    const token = (s.toBegin && (await begin(planId, s)).token) || s.token;
+    if (s.unsent.length > 0) await post({ ...s, token }, s.unsent);
     dropLog(planId, s.device);
   }
 }
@@ -80,54 +81,74 @@ function post(s: Sitting, entries: Sitting["unsent"]): Promise<{ stored: number 
   );
 }
 
-/** Goes on with a plan's sitting, or begins it. Without the network it goes on with what this device knows. */
+/** A sitting as the server tells it, with what this device still has of it. */
+async function told(view: SittingView, known: Sitting | null): Promise<Sitting> {
+  const mine = view.token === null || known?.token === view.token || known?.toBegin ? known : null;
+  return {
+    token: view.token ?? known?.token ?? crypto.randomUUID(),
+    startedAt: view.startedAt ?? known?.startedAt ?? null,
+    toBegin: view.token === null && (known?.startedAt ?? null) !== null,
+    document: view.document,
+    device: mine?.device ?? (await newDevice()),
+    next: mine?.next ?? 0,
+    unsent: mine?.unsent ?? [],
+    told: view.entries,
+    weeksToGo: view.weeksToGo,
+    aheadMs: view.serverAt ? Date.now() - Date.parse(view.serverAt) : 0,
+  };
+}
+
+/** Begins on the server what was begun here, once; where another tablet was first, that one's is told. */
+function begin(planId: number, s: Sitting): Promise<SittingView> {
+  const sentAt = new Date().toISOString();
+  return said(
+    api.POST("/api/plans/{planId}/sitting", {
+      params: { path: { planId } },
+      body: {
+        token: s.token,
+        startedAt: s.startedAt ?? sentAt,
+        sentAt: s.toBegin ? sentAt : undefined,
+      },
+    }),
+  );
+}
+
+/** Goes on with a plan's sitting, or looks how it would begin. Without the network it goes on with what this device knows. */
 export async function sitDownAt(planId: number): Promise<void> {
   const known = await mine(planId);
   useChair.setState({ planId, sitting: known, reached: true, problem: "", full: false });
-  // What this device still has belongs to the sitting it was written in, whoever ties that off.
-  if (known?.unsent.length) await flush();
+  if (known && toSend(known)) await flush();
   try {
-    const view = await said(
-      api.POST("/api/plans/{planId}/sitting", {
-        params: { path: { planId } },
-        body: {
-          token: known?.token ?? crypto.randomUUID(),
-          startedAt: known?.startedAt ?? new Date().toISOString(),
-          // Times it knows of a sitting that goes on are the server's already.
-          sentAt: known ? undefined : new Date().toISOString(),
-        },
-      }),
-    );
-    const now = useChair.getState().sitting;
-    const same = now?.token === view.token ? now : null;
-    keep({
-      token: view.token,
-      startedAt: view.startedAt,
-      document: view.document,
-      device: same?.device ?? (await newDevice()),
-      next: same?.next ?? 0,
-      unsent: same?.unsent ?? [],
-      told: view.entries,
-      weeksToGo: view.weeksToGo,
-      aheadMs: view.serverAt ? Date.now() - Date.parse(view.serverAt) : 0,
-    });
+    // What was begun here is begun again where the server has lost it; else looking begins nothing.
+    const view = await (known?.startedAt
+      ? begin(planId, useChair.getState().sitting ?? known)
+      : said(api.GET("/api/plans/{planId}/sitting", { params: { path: { planId } } })));
+    keep(await told(view, useChair.getState().sitting));
     void sendKept(planId).catch(() => undefined);
     void flush();
   } catch (e) {
-    if (e instanceof ApiError && e.status === 404 && known && !useChair.getState().sitting?.unsent.length) {
-      // Tied off on another tablet: the next one begins anew.
+    const { sitting } = useChair.getState();
+    if (e instanceof ApiError && e.status === 404 && known && !(sitting && toSend(sitting))) {
       endSitting(planId);
       return sitDownAt(planId);
     }
     const gone = e instanceof ApiError && e.status === 0;
-    // Nothing is cut today: what is written down here stays on the device.
     if (e instanceof ApiError && e.status === 422) useChair.setState({ sitting: null });
     useChair.setState({ reached: !gone, problem: gone && known ? "" : (e as Error).message });
   }
 }
 
-/** Writes something down: kept on the device at once, sent when it can be. */
+/** The clock begins. */
+export function start(): void {
+  const { sitting } = useChair.getState();
+  if (!sitting || sitting.startedAt !== null) return;
+  keep({ ...sitting, startedAt: new Date().toISOString(), toBegin: true });
+  void flush();
+}
+
+/** Writes something down: kept on the device at once, sent when it can be. What is done before the start is the start. */
 export function write(entry: ChairEntry): void {
+  start();
   const { sitting } = useChair.getState();
   if (!sitting) return;
   keep({
@@ -137,6 +158,15 @@ export function write(entry: ChairEntry): void {
   });
   void flush();
 }
+
+/** Takes back what was written down last. */
+export function undo(): void {
+  const { sitting } = useChair.getState();
+  const last = sitting && lastDone(sitting);
+  if (last) write({ kind: "undone", device: last.device, number: last.number });
+}
+
+const toSend = (s: Sitting) => s.toBegin === true || s.unsent.length > 0;
 
 let sending: Promise<void> | null = null;
 
@@ -149,9 +179,16 @@ export function flush(): Promise<void> {
 }
 
 async function sendAll(): Promise<void> {
-  for (let s = useChair.getState().sitting; s && s.unsent.length > 0; s = useChair.getState().sitting) {
+  for (let s = useChair.getState().sitting; s && toSend(s); s = useChair.getState().sitting) {
+    const { planId } = useChair.getState();
     const part = s.unsent.slice(0, MOST);
     try {
+      if (s.toBegin) {
+        const view = await begin(planId, s);
+        const now = useChair.getState().sitting;
+        if (now?.device === s.device) keep(await told(view, now));
+        continue;
+      }
       const { stored } = await post(s, part);
       taken(s.token, stored);
       useChair.setState({ reached: true, problem: "" });
@@ -192,16 +229,31 @@ function taken(token: string, stored: number): void {
   keep({
     ...s,
     unsent: s.unsent.filter((w) => w.number >= stored),
-    told: [...s.told, ...sent.map((w) => ({ id: 0, device: s.device, ...w }))],
+    // Times that are told are the server's.
+    told: [
+      ...s.told,
+      ...sent.map((w) => ({
+        id: 0,
+        device: s.device,
+        ...w,
+        at: new Date(Date.parse(w.at) - (s.aheadMs ?? 0)).toISOString(),
+      })),
+    ],
   });
 }
 
-/** What other tablets wrote since. */
+/** What other tablets wrote since, or that one of them has begun. */
 async function listen(): Promise<void> {
-  const { sitting: s } = useChair.getState();
-  if (!s) return;
+  const { planId, sitting: s } = useChair.getState();
+  if (!s || s.toBegin) return;
   const after = s.told.reduce((most, r) => Math.max(most, r.id), 0);
   try {
+    if (s.startedAt === null) {
+      const view = await said(api.GET("/api/plans/{planId}/sitting", { params: { path: { planId } } }));
+      const still = useChair.getState().sitting;
+      if (view.token !== null && still?.startedAt === null) keep(await told(view, still));
+      return;
+    }
     const rows = await said(
       api.GET("/api/sittings/{token}/entries", { params: { path: { token: s.token }, query: { after } } }),
     );

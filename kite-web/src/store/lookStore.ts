@@ -18,9 +18,13 @@ type Look = {
   xray: boolean;
   /** The bite of the chosen move that lies in the hand; null for none. */
   bite: number | null;
+  /** Grows with every press of "play". */
+  played: number;
   week: number;
   /** What the fallen hair is looked at in. */
   light: Light;
+  /** The head large and the few dials beside it, and nothing else. */
+  few: boolean;
   /** The profile has the larger part of the screen, and the head the smaller. */
   profileLarge: boolean;
 };
@@ -33,13 +37,17 @@ const FIRST: Look = {
   whole: false,
   xray: false,
   bite: null,
+  played: 0,
   week: 0,
   light: "day",
+  few: false,
   profileLarge: false,
 };
 
 /** How the plan on the bench is looked at; nothing of it is part of the plan. */
 export const useLook = create<Look>(() => FIRST);
+/** Whether the hair is looked at while it is cut, bite by bite. */
+export const bitesOnHair = (of: Look): boolean => of.bite !== null && of.shown === "fallen";
 export const look = (of: Partial<Look>) => useLook.setState(of);
 export const lookAnew = () => useLook.setState(FIRST);
 

@@ -1,4 +1,5 @@
-import type { ChairEntry, EntryRow, PlanDocument } from "../api/types";
+import type { ChairEntry, EntryRow, Place, PlanDocument } from "../api/types";
+import { withSlip } from "./slip";
 
 /** One of this device's own entries; numbered from 0 without a gap. */
 export type Written = { number: number; at: string; entry: ChairEntry };
@@ -6,7 +7,10 @@ export type Written = { number: number; at: string; entry: ChairEntry };
 /** A sitting as this device knows it: what the server has, and what is still to be sent. */
 export type Sitting = {
   token: string;
-  startedAt: string;
+  /** Null while it is only looked at. */
+  startedAt: string | null;
+  /** It was begun on this device, and the server does not know of it yet. */
+  toBegin?: boolean;
   /** The plan the work began with. */
   document: PlanDocument;
   device: string;
@@ -27,6 +31,8 @@ export type Stands = {
   skipped: ReadonlyMap<string, string>;
   approved: ReadonlySet<string>;
   bites: ReadonlyMap<string, number>;
+  /** What was taken too much, in the order it was; the ids are those of the plan's moves. */
+  slips: readonly { id: string; place: Place; mm: number }[];
   /** Texture columns done, as "move/column". */
   dosed: ReadonlySet<string>;
   forDry: readonly string[];
@@ -36,15 +42,48 @@ export type Stands = {
   pausedMs: number;
 };
 
-/** What stands after all that was written down, here and on other devices, in the order it was done. */
-export function stands(s: Sitting): Stands {
+/** An entry and whose it is: enough to take it back. */
+export type Known = { device: string; number: number; at: number; entry: ChairEntry };
+
+/** All that was written down, here and on other devices, in the order it was done. */
+function written(s: Sitting): Known[] {
   const known = new Set(s.told.map((r) => `${r.device}/${r.number}`));
-  const all = [
-    ...s.told.map((r) => ({ at: Date.parse(r.at), entry: r.entry })),
+  return [
+    ...s.told.map((r) => ({ ...r, at: Date.parse(r.at) })),
     ...s.unsent
       .filter((w) => !known.has(`${s.device}/${w.number}`))
-      .map((w) => ({ at: Date.parse(w.at) - (s.aheadMs ?? 0), entry: w.entry })),
+      .map((w) => ({ ...w, device: s.device, at: Date.parse(w.at) - (s.aheadMs ?? 0) })),
   ].sort((a, b) => a.at - b.at);
+}
+
+/** What was written down and not taken back. */
+function standing(s: Sitting): Known[] {
+  const all = written(s);
+  const undone = new Set(
+    all.flatMap(({ entry: e }) => (e.kind === "undone" ? [`${e.device}/${e.number}`] : [])),
+  );
+  return all.filter((k) => !undone.has(`${k.device}/${k.number}`));
+}
+
+const UNDONE: ReadonlySet<ChairEntry["kind"]> = new Set([
+  "bite",
+  "done",
+  "skipped",
+  "approved",
+  "dosed",
+  "measured",
+  "tookMore",
+  "replanned",
+  "checked",
+]);
+
+/** What was written down last and can be taken back, if anything. */
+export function lastDone(s: Sitting): Known | undefined {
+  return standing(s).findLast((k) => UNDONE.has(k.entry.kind));
+}
+
+/** What stands after all that was written down and not taken back. */
+export function stands(s: Sitting): Stands {
   const done = new Set<string>();
   const skipped = new Map<string, string>();
   const approved = new Set<string>();
@@ -52,10 +91,11 @@ export function stands(s: Sitting): Stands {
   const dosed = new Set<string>();
   const forDry = new Set<string>();
   const checked = new Map<number, number>();
+  const slips: { id: string; place: Place; mm: number }[] = [];
   let document = s.document;
   let pausedAt: number | null = null;
   let pausedMs = 0;
-  for (const { at, entry: e } of all) {
+  for (const { at, entry: e } of standing(s)) {
     if (e.kind === "bite") bites.set(e.move, (bites.get(e.move) ?? 0) + 1);
     else if (e.kind === "done") {
       skipped.delete(e.move);
@@ -66,6 +106,11 @@ export function stands(s: Sitting): Stands {
     } else if (e.kind === "reopened") {
       done.delete(e.move);
       skipped.delete(e.move);
+    } else if (e.kind === "tookMore" && e.mm > 0) {
+      const [slipped, id] = withSlip(document, e.move, e.place, e.mm);
+      document = slipped;
+      done.add(id);
+      slips.push({ id, place: e.place, mm: e.mm });
     } else if (e.kind === "approved") approved.add(e.move);
     else if (e.kind === "dosed") dosed.add(`${e.move}/${e.column}`);
     else if (e.kind === "forDry") forDry.add(e.what);
@@ -84,6 +129,7 @@ export function stands(s: Sitting): Stands {
     skipped,
     approved,
     bites,
+    slips,
     dosed,
     forDry: [...forDry],
     checked,
@@ -100,6 +146,12 @@ export function nextMove(s: Stands): number {
 
 /** Time in the chair so far, pauses left out. */
 export function workedMs(s: Sitting, t: Stands, now: number): number {
+  if (s.startedAt === null) return 0;
   const until = t.pausedAt ?? now - (s.aheadMs ?? 0);
   return Math.max(0, until - Date.parse(s.startedAt) - t.pausedMs);
+}
+
+/** A move's number as it is said: what slipped is none. */
+export function numberOf(moves: PlanDocument["moves"], at: number): number {
+  return moves.slice(0, at).filter((m) => m.job !== "slip").length + 1;
 }

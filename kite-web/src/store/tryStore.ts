@@ -1,5 +1,6 @@
 import { create } from "zustand";
 import type { PlanDocument } from "../api/types";
+import { worded } from "../words/worded";
 import { plan, say, usePlan } from "./planStore";
 
 /** A change laid over the plan to be looked at before it is taken. */
@@ -19,7 +20,7 @@ export function takeTried(): void {
   if (!tried) return;
   letGo();
   plan.replace(tried.base, tried.document);
-  say(`${tried.words} Undo brings the plan back as it was.`);
+  say(worded("tryStore.undo-brings-the-plan", { words: tried.words }));
 }
 
 // A plan changed by hand is no longer the one the change was tried on.

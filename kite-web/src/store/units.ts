@@ -14,6 +14,18 @@ export const toMm = (shown: number, u: Units): number => (u === "inch" ? shown *
 
 export const stepOf = (u: Units): number => (u === "inch" ? 0.125 : 0.5);
 
+/** Shorter than this a millimetre is seen. */
+const SHORT_CM = 3;
+
+/** By how much a length is stepped where it stands: by millimetres while it is short, in inches by eighths. */
+export const lengthStep =
+  (u: Units) =>
+  (shown: number): number =>
+    u === "inch" || shown >= SHORT_CM ? stepOf(u) : 0.1;
+
+/** The shortest length that is stepped to: to nothing is typed. */
+export const leastStep = (u: Units): number => lengthStep(u)(0);
+
 const EIGHTHS = ["", "1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"];
 
 /** As the server words them; both are held to contract/vectors/lengths.json. */

@@ -2,8 +2,10 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, said } from "../api/http";
 import type { AppointmentRow } from "../api/types";
+import { STATES } from "../diary/states";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { worded } from "../words/worded";
 
 const clock = (t: string, zone: string) =>
   new Date(t).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false, timeZone: zone });
@@ -14,7 +16,7 @@ export function Today() {
     queryFn: () => said(api.GET("/api/today")),
     refetchInterval: 60_000,
   });
-  if (day.isPending) return <Loading what="the day" />;
+  if (day.isPending) return <Loading what={worded("today.the-day")} />;
   if (day.error) return <Trouble error={day.error} retry={() => day.refetch()} />;
   const { appointments, now, shop, zone, date } = day.data;
   const title = new Date(`${date}T12:00:00`).toLocaleDateString("en-GB", {
@@ -30,11 +32,11 @@ export function Today() {
           <p className="soft text-lg">{shop}</p>
         </div>
         <Link to="/clients/new" className="btn btn-primary touch text-lg">
-          Walk-in
+          {worded("today.walk-in")}
         </Link>
       </div>
       {appointments.length === 0 ? (
-        <Empty>Nobody is booked today. A walk-in starts with the button above.</Empty>
+        <Empty>{worded("today.nobody-is-booked-today")}</Empty>
       ) : (
         <ul className="mt-5 grid gap-4 md:grid-cols-2 xl:grid-cols-3">
           {appointments.map((a) => (
@@ -47,14 +49,15 @@ export function Today() {
 }
 
 function Card({ a, now, zone }: { a: AppointmentRow; now: string; zone: string }) {
-  const inChair = Date.parse(a.startsAt) <= Date.parse(now) && Date.parse(now) < Date.parse(a.endsAt);
-  const past = Date.parse(a.endsAt) <= Date.parse(now);
+  const inChair = a.state === "inTheChair";
+  const waits = a.state === "here";
+  const late = Math.floor((Date.parse(now) - Date.parse(a.startsAt)) / 60_000);
   const left = Math.round((Date.parse(a.endsAt) - Date.parse(now)) / 60_000);
   return (
     <li>
       <Link
         to={`/clients/${a.clientId}`}
-        className={`flex gap-4 rounded-box border-2 bg-base-200 p-3 ${inChair ? "border-primary" : "border-base-300"}`}
+        className={`flex gap-4 rounded-box border-2 bg-base-200 p-3 ${inChair ? "border-primary" : waits ? "border-accent" : "border-base-300"}`}
       >
         {a.planId ? (
           <StillHead
@@ -65,19 +68,32 @@ function Card({ a, now, zone }: { a: AppointmentRow; now: string; zone: string }
           />
         ) : (
           <span className="soft grid h-36 w-32 flex-none place-items-center border-2 border-base-300 border-dashed text-center">
-            no plan yet
+            {worded("common.no-plan-yet")}
           </span>
         )}
         <span className="grid min-w-0 content-start gap-0.5">
           <span className="font-bold text-2xl">
             {clock(a.startsAt, zone)}{" "}
-            <span className="soft font-normal text-lg">to {clock(a.endsAt, zone)}</span>
+            <span className="soft font-normal text-lg">
+              {worded("today.to", { clock: clock(a.endsAt, zone) })}
+            </span>
           </span>
           <span className="truncate font-bold text-xl">{a.clientName}</span>
-          <span>{a.planTitle ?? "To be planned"}</span>
+          <span>{a.planTitle ?? worded("today.to-be-planned")}</span>
           <span className="soft">{a.stylist}</span>
-          {inChair && <span className="mt-1 font-bold text-primary">in the chair, {left} min left</span>}
-          {past && <span className="soft mt-1">time passed</span>}
+          {(inChair || waits) && (
+            <span className="mt-1 font-bold text-primary">
+              {inChair && left > 0 ? worded("today.in-the-chair-min", { left }) : STATES[a.state]}
+            </span>
+          )}
+          {(a.state === "done" || a.state === "didNotCome") && (
+            <span className="soft mt-1">{STATES[a.state]}</span>
+          )}
+          {a.state === "planned" && late > 0 && (
+            <span className="mt-1">
+              {left > 0 ? worded("today.expected-since", { late }) : worded("today.nobody-sat-down")}
+            </span>
+          )}
         </span>
       </Link>
     </li>

@@ -4,6 +4,7 @@ import { api, carriedOut } from "../api/http";
 import type { OwnPassword as Passwords } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { written } from "../frame/written";
+import { worded } from "../words/worded";
 
 /** One's own password anew; wherever else one is signed in, that ends. */
 export function OwnPassword() {
@@ -25,9 +26,9 @@ export function OwnPassword() {
       className="grid max-w-md content-start gap-3 border-base-300 border-t pt-4"
       noValidate
     >
-      <h2 className="font-bold text-xl">Your password</h2>
+      <h2 className="font-bold text-xl">{worded("ownPassword.your-password")}</h2>
       <label className="grid gap-1 font-bold">
-        The one you have
+        {worded("ownPassword.the-one-you-have")}
         <input
           name="current"
           type="password"
@@ -36,13 +37,13 @@ export function OwnPassword() {
         />
       </label>
       <label className="grid gap-1 font-bold">
-        A new one, ten characters or more
+        {worded("ownPassword.a-new-one-ten")}
         <input name="password" type="password" autoComplete="new-password" className="input touch w-full" />
       </label>
       <Problem error={change.error} />
-      {change.isSuccess && <p role="status">It counts from now on. Elsewhere you sign in anew.</p>}
+      {change.isSuccess && <p role="status">{worded("ownPassword.it-counts-from-now")}</p>}
       <button type="submit" className="btn touch text-lg" disabled={change.isPending}>
-        Change it
+        {worded("ownPassword.change-it")}
       </button>
     </form>
   );

@@ -4,6 +4,7 @@ import { type FormEvent, useState } from "react";
 import { api, carriedOut, said } from "../api/http";
 import { PasswordAgain } from "../frame/PasswordAgain";
 import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
 
 type Offer = { secret: string; uri: string };
 
@@ -41,11 +42,11 @@ export function SecondFactor() {
   if (!is.data) return <Problem error={is.error} />;
   return (
     <section className="grid max-w-md content-start gap-3 border-base-300 border-t pt-4">
-      <h2 className="font-bold text-xl">Digits beside your password</h2>
+      <h2 className="font-bold text-xl">{worded("secondFactor.digits-beside-your-password")}</h2>
       {codes.length > 0 && (
         <div role="status" className="border-warning border-l-4 bg-base-200 p-3">
-          <p className="font-bold">Write these down now; they are not shown again.</p>
-          <p>Each signs you in once when your authenticator is lost.</p>
+          <p className="font-bold">{worded("secondFactor.write-these-down-now")}</p>
+          <p>{worded("secondFactor.each-signs-you-in")}</p>
           <ul className="mt-2 grid grid-cols-2 gap-x-6 font-mono text-lg">
             {codes.map((c) => (
               <li key={c}>
@@ -57,13 +58,13 @@ export function SecondFactor() {
       )}
       {offer ? (
         <form onSubmit={(e) => begin.mutate(given(e, "code"))} className="grid gap-3" noValidate>
-          <p>Let an authenticator on your own phone read this, or type the secret into it.</p>
+          <p>{worded("secondFactor.let-an-authenticator-on")}</p>
           <div className="w-fit bg-white p-4">
-            <QRCodeSVG value={offer.uri} size={180} title="The secret, for an authenticator's camera" />
+            <QRCodeSVG value={offer.uri} size={180} title={worded("secondFactor.the-secret-for-an")} />
           </div>
           <p className="break-all font-mono">{offer.secret.match(/.{1,4}/g)?.join(" ")}</p>
           <label className="grid gap-1 font-bold">
-            The six digits it shows
+            {worded("secondFactor.the-six-digits-it")}
             <input
               name="code"
               inputMode="numeric"
@@ -73,7 +74,7 @@ export function SecondFactor() {
           </label>
           <Problem error={begin.error} />
           <button type="submit" className="btn btn-primary touch text-lg" disabled={begin.isPending}>
-            Ask for them from now on
+            {worded("secondFactor.ask-for-them-from")}
           </button>
         </form>
       ) : (
@@ -85,13 +86,13 @@ export function SecondFactor() {
         >
           <p>
             {is.data.on
-              ? "They are asked when you sign in. Who knows your password alone does not come in."
-              : "With them, who knows your password alone does not come in. They come from an authenticator on your own phone."}
+              ? worded("secondFactor.they-are-asked-when")
+              : worded("secondFactor.with-them-who-knows")}
           </p>
           <PasswordAgain />
           <Problem error={is.data.on ? off.error : ask.error} />
           <button type="submit" className="btn touch text-lg" disabled={ask.isPending || off.isPending}>
-            {is.data.on ? "Ask for them no more" : "Set them up"}
+            {is.data.on ? worded("secondFactor.ask-for-them-no") : worded("secondFactor.set-them-up")}
           </button>
         </form>
       )}

@@ -4,17 +4,18 @@ import { api, carriedOut, said } from "../api/http";
 import type { Cost, School } from "../api/types";
 import { Loading, Trouble } from "../frame/States";
 import { Choice } from "../sit/fields";
+import { worded } from "../words/worded";
 import { OwnPassword } from "./OwnPassword";
 import { SecondFactor } from "./SecondFactor";
 import { costWords, DIFFERENCES, type Difference } from "./ways";
 
 const BITES: [string, string][] = [
-  ["0", "as the shape has it"],
-  ["6.4", "a quarter inch"],
-  ["9.5", "three eighths"],
-  ["12.7", "half an inch"],
-  ["19", "three quarters"],
-  ["25.4", "an inch"],
+  ["0", worded("way.as-the-shape-has")],
+  ["6.4", worded("way.a-quarter-inch")],
+  ["9.5", worded("way.three-eighths")],
+  ["12.7", worded("way.half-an-inch")],
+  ["19", worded("way.three-quarters")],
+  ["25.4", worded("way.an-inch")],
 ];
 
 /** Where stylists differ: this person's own way, and what each choice costs on one head. */
@@ -33,18 +34,18 @@ export function Way() {
     onMutate: (s: School) => queries.setQueryData(["school"], s),
     onSettled: () => queries.invalidateQueries({ queryKey: ["school"] }),
   });
-  if (school.isPending) return <Loading what="your way" />;
+  if (school.isPending) return <Loading what={worded("way.your-way")} />;
   if (school.error) return <Trouble error={school.error} retry={() => school.refetch()} />;
   const mine = school.data;
   const set = (about: keyof School, value: unknown) => save.mutate({ ...mine, [about]: value });
   return (
     <div className="grid max-w-5xl gap-4 px-6 py-5">
       <div>
-        <h1 className="font-bold text-3xl">Your way</h1>
+        <h1 className="font-bold text-3xl">{worded("way.your-way-2")}</h1>
         <p className="soft">
-          Plans made for you from now on are worked so. What is left open is worked as the shape has it.
-          {costs.data && ` What each costs is told of “${costs.data.title}”.`}
-          {costs.isPending && " Working out what each costs…"}
+          {worded("way.plans-made-for-you")}
+          {costs.data && ` ${worded("way.what-each-costs-is", { title: costs.data.title })}`}
+          {costs.isPending && ` ${worded("way.working-out-what-each")}`}
         </p>
         {(save.error ?? costs.error) && (
           <p role="alert" className="border-error border-l-4 pl-3">
@@ -63,7 +64,7 @@ export function Way() {
           />
         ))}
         <Choice
-          name="Bite"
+          name={worded("common.bite")}
           value={String(mine.biteMm ?? 0)}
           set={(v) => set("biteMm", Number(v))}
           options={BITES}
@@ -107,7 +108,7 @@ function One({ difference, value, costs, set }: OneProps) {
             >
               <b>{name}</b>
               <span id={`${about}-${id}`} className={`text-sm ${on ? "" : "soft"}`}>
-                {costs ? words.join(" · ") || "as it is now" : "…"}
+                {costs ? words.join(" · ") || worded("way.as-it-is-now") : "…"}
               </span>
             </button>
           );

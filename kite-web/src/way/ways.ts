@@ -1,4 +1,5 @@
 import type { Cost, School } from "../api/types";
+import { worded } from "../words/worded";
 
 /** One thing stylists differ in: its choices and what speaks for each; common practice. */
 export type Difference = {
@@ -11,95 +12,95 @@ export type Difference = {
 export const DIFFERENCES: readonly Difference[] = [
   {
     about: "outline",
-    title: "Outline",
-    why: "Outline first keeps the length safe; inside first lets the line fall where the shape puts it.",
+    title: worded("ways.outline"),
+    why: worded("ways.outline-first-keeps-the"),
     choices: [
-      ["insideFirst", "inside first"],
-      ["outlineFirst", "outline first"],
+      ["insideFirst", worded("ways.inside-first")],
+      ["outlineFirst", worded("ways.outline-first")],
     ],
   },
   {
     about: "begin",
-    title: "Begin with",
-    why: "Top first unloads the comb; back first gives the guide everywhere.",
+    title: worded("ways.begin-with"),
+    why: worded("ways.top-first-unloads-the"),
     choices: [
-      ["sides", "sides"],
-      ["back", "back"],
-      ["top", "top"],
+      ["sides", worded("ways.sides")],
+      ["back", worded("common.back")],
+      ["top", worded("ways.top")],
     ],
   },
   {
     about: "fringe",
-    title: "Fringe",
-    why: "Early it leads the shape; last and dry it shows its true length.",
+    title: worded("ways.fringe"),
+    why: worded("ways.early-it-leads-the"),
     choices: [
-      ["first", "first"],
-      ["middle", "in the middle"],
-      ["last", "last and dry"],
+      ["first", worded("ways.first")],
+      ["middle", worded("ways.in-the-middle")],
+      ["last", worded("ways.last-and-dry")],
     ],
   },
   {
     about: "taper",
-    title: "Taper",
-    why: "After drying it answers the finished top; before, it is quicker.",
+    title: worded("ways.taper"),
+    why: worded("ways.after-drying-it-answers"),
     choices: [
-      ["beforeDrying", "before drying"],
-      ["afterDrying", "after drying"],
+      ["beforeDrying", worded("ways.before-drying")],
+      ["afterDrying", worded("ways.after-drying")],
     ],
   },
   {
     about: "work",
-    title: "Short sides",
-    why: "Attachments are quick and even; comb work has no bands to blend.",
+    title: worded("ways.short-sides"),
+    why: worded("ways.attachments-are-quick-and"),
     choices: [
-      ["attachments", "attachments"],
-      ["comb", "comb work"],
+      ["attachments", worded("ways.attachments")],
+      ["comb", worded("ways.comb-work")],
     ],
   },
   {
     about: "knuckle",
-    title: "Along the fingers",
-    why: "Past the knuckle tension is lost, but a panel takes fewer bites.",
+    title: worded("ways.along-the-fingers"),
+    why: worded("ways.past-the-knuckle-tension"),
     choices: [
-      ["first", "to the first knuckle"],
-      ["second", "to the second"],
-      ["past", "past it"],
+      ["first", worded("ways.to-the-first-knuckle")],
+      ["second", worded("ways.to-the-second")],
+      ["past", worded("ways.past-it")],
     ],
   },
   {
     about: "crossCheck",
-    title: "Checking",
-    why: "Checking finds errors; small bites make few.",
+    title: worded("ways.checking"),
+    why: worded("ways.checking-finds-errors-small"),
     choices: [
-      ["everySection", "every section"],
-      ["smallBites", "small bites instead"],
+      ["everySection", worded("ways.every-section")],
+      ["smallBites", worded("ways.small-bites-instead")],
     ],
   },
   {
     about: "firmness",
-    title: "Hold",
-    why: "Firm is even; without tension nothing springs up.",
+    title: worded("ways.hold"),
+    why: worded("ways.firm-is-even-without"),
     choices: [
-      ["firm", "firm"],
-      ["none", "no tension"],
+      ["firm", worded("ways.firm")],
+      ["none", worded("ways.no-tension")],
     ],
   },
   {
     about: "product",
-    title: "Product",
-    why: "In first, hair dries the way it is worn; last, it shows what the cut alone does.",
+    title: worded("ways.product"),
+    why: worded("ways.in-first-hair-dries"),
     choices: [
-      ["first", "in before drying"],
-      ["last", "into dry hair"],
+      ["first", worded("ways.in-before-drying")],
+      ["last", worded("ways.into-dry-hair")],
     ],
   },
   {
     about: "cowlick",
-    title: "Cowlick",
-    why: "Short it stands with the rest; long its own weight lays it down.",
+    title: worded("ways.cowlick"),
+    why: worded("ways.short-it-stands-with"),
     choices: [
-      ["short", "short, supported"],
-      ["long", "left long"],
+      ["short", worded("ways.short-supported")],
+      ["long", worded("ways.left-long")],
     ],
   },
 ];
@@ -111,9 +112,19 @@ export function costWords(c: Cost | undefined): string[] {
   if (!c) return [];
   const out: string[] = [];
   if (Math.abs(c.minutes) >= LEAST.minutes)
-    out.push(`${Math.abs(c.minutes).toFixed(0)} min ${c.minutes > 0 ? "more" : "less"}`);
+    out.push(
+      worded("ways.min", {
+        minutes: Math.abs(c.minutes).toFixed(0),
+        minutes2: c.minutes > 0 ? "more" : "less",
+      }),
+    );
   if (Math.abs(c.driftMm) >= LEAST.driftMm)
-    out.push(`${Math.abs(c.driftMm).toFixed(1)} mm ${c.driftMm > 0 ? "less even" : "more even"}`);
+    out.push(
+      worded("ways.mm", {
+        driftMm: Math.abs(c.driftMm).toFixed(1),
+        driftMm2: c.driftMm > 0 ? worded("ways.less-even") : worded("ways.more-even"),
+      }),
+    );
   if (Math.abs(c.grams) >= LEAST.grams)
     out.push(`${Math.abs(c.grams).toFixed(0)} g ${c.grams > 0 ? "heavier" : "lighter"}`);
   return out;

@@ -1,0 +1,105 @@
+import { useRef } from "react";
+import type { DialsView, PlanDocument } from "../api/types";
+import { ask, changes } from "../store/asks";
+import { editPlan } from "../store/planStore";
+import { leastStep, lengthStep, lengthWords, toMm, toShown, type Units, unitOf } from "../store/units";
+import { useAnswer } from "../store/useAnswer";
+import { worded } from "../words/worded";
+import { Stepper } from "./Stepper";
+
+type Part = DialsView["parts"][number];
+type Softness = NonNullable<DialsView["softness"]>;
+
+const NAMES: Record<Part["part"], string> = {
+  sides: worded("dials.sides"),
+  top: worded("dials.top"),
+  fringe: worded("dials.fringe"),
+  neck: worded("dials.neck"),
+};
+const SOFT: readonly (readonly [Softness, string])[] = [
+  ["solid", worded("dials.solid")],
+  ["soft", worded("dials.soft")],
+  ["piecey", worded("dials.piecey")],
+];
+
+/** Same again, but: the few numbers a whole plan is set by, and what it costs. */
+export function DialPanel({ document, units }: { document: PlanDocument; units: Units }) {
+  const { data, message } = useAnswer(ask.dials, document);
+  const first = useRef<DialsView>(undefined);
+  if (data && !first.current) first.current = data;
+  if (message) return <p role="alert">{message}</p>;
+  if (!data) return <p>{worded("common.working-it-out")}</p>;
+  const order = ["top", "sides", "fringe", "neck"] as const;
+  return (
+    <section aria-label={worded("dials.same-again-but")} className="grid content-start gap-3">
+      <h2 className="font-bold text-2xl">{worded("dials.same-again-but")}</h2>
+      {order.map((name) => {
+        const part = data.parts.find((p) => p.part === name);
+        return part && <Length key={name} part={part} units={units} />;
+      })}
+      {data.softness && (
+        <fieldset>
+          <legend className="text-sm">{worded("dials.how-soft")}</legend>
+          <div className="join">
+            {SOFT.map(([softness, name]) => (
+              <button
+                key={softness}
+                type="button"
+                aria-pressed={data.softness === softness}
+                className={`btn join-item touch ${data.softness === softness ? "btn-neutral" : ""}`}
+                onClick={() => void editPlan(changes.softness({ softness }))}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      <Costs now={data} first={first.current ?? data} />
+    </section>
+  );
+}
+
+function Length({ part, units }: { part: Part; units: Units }) {
+  if (!part.own)
+    return (
+      <div>
+        <span className="text-sm">{NAMES[part.part]}</span>
+        <p className="soft flex items-baseline gap-2">
+          <span className="text-2xl">{lengthWords(part.mm, units)}</span>
+          {worded("dials.comes-along")}
+        </p>
+      </div>
+    );
+  return (
+    <div className="flex flex-wrap items-end gap-x-3">
+      <Stepper
+        large
+        label={NAMES[part.part]}
+        value={toShown(part.mm, units)}
+        step={lengthStep(units)}
+        least={leastStep(units)}
+        min={0}
+        max={toShown(part.mostMm, units)}
+        unit={unitOf(units)}
+        onChange={(v) => void editPlan(changes.dial({ part: part.part, mm: toMm(v, units) }))}
+      />
+    </div>
+  );
+}
+
+/** Minutes and weeks as they are, and by how much they have changed. */
+function Costs({ now, first }: { now: DialsView; first: DialsView }) {
+  const minutes = Math.round(now.minutes);
+  const more = minutes - Math.round(first.minutes);
+  return (
+    <p className="text-lg" role="status">
+      {worded("dials.costs", {
+        minutes,
+        from: Math.round(now.returnFromWeeks),
+        to: Math.round(now.returnToWeeks),
+      })}
+      {more !== 0 && <b> {worded(more > 0 ? "dials.more" : "dials.less", { minutes: Math.abs(more) })}</b>}
+    </p>
+  );
+}

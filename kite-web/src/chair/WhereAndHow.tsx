@@ -1,0 +1,48 @@
+import type { ReactNode } from "react";
+import { PLACES } from "../api/names";
+import type { Place } from "../api/types";
+import { Stepper } from "../bench/Stepper";
+import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
+import { worded } from "../words/worded";
+
+type Props = {
+  place: Place;
+  choose: (p: Place) => void;
+  label: string;
+  mm: number;
+  set: (mm: number) => void;
+  units: Units;
+  children: ReactNode;
+};
+
+/** A place of the head and a length there; the place can be touched on the head as well. */
+export function WhereAndHow({ place, choose, label, mm, set, units, children }: Props) {
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <label className="grid gap-1 text-lg">
+        {worded("slip.where")}
+        <select
+          className="select touch w-56 text-lg"
+          value={place}
+          onChange={(e) => choose(PLACES.find(([id]) => id === e.target.value)?.[0] ?? place)}
+        >
+          {PLACES.map(([id, name]) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Stepper
+        label={label}
+        value={toShown(mm, units)}
+        step={units === "cm" ? 0.1 : stepOf(units)}
+        min={0}
+        max={toShown(1500, units)}
+        unit={unitOf(units)}
+        onChange={(v) => set(toMm(v, units))}
+      />
+      {children}
+    </div>
+  );
+}

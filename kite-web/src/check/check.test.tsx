@@ -1,0 +1,159 @@
+import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { atPage, refused } from "../atPage";
+import { useChair } from "../store/chairStore";
+import type { Sitting } from "../store/sitting";
+import { CheckRound } from "./CheckRound";
+
+const { LANDMARKS, views } = vi.hoisted(() => ({
+  LANDMARKS: {
+    nape: [0, 1, 2],
+    templeLeft: [0, 1, 2],
+    templeRight: [0, 1, 2],
+    behindEarLeft: [0, 1, 2],
+    behindEarRight: [0, 1, 2],
+  },
+  views: [] as string[],
+}));
+
+// The head and what comes of the plan stand still here: they have tests of their own.
+vi.mock("../store/useOutcome", () => ({
+  useOutcome: () => ({
+    outcome: { count: 2, state: () => new Float32Array(3), result: { head: { landmarks: LANDMARKS } } },
+    message: "",
+    problems: [],
+  }),
+}));
+vi.mock("../bench/useHead", () => ({
+  useHead: () => ({ head: {}, ramp: { levelsMm: [], colours: [] } }),
+  useSeams: () => undefined,
+}));
+vi.mock("../draw/Head3D", () => ({
+  Head3D: ({ label, view }: { label: string; view: string }) => {
+    views.push(view);
+    return <p>{label}</p>;
+  },
+}));
+
+const item = (kind: string, place: string) => ({
+  kind,
+  place,
+  expectMm: 40,
+  otherMm: 40,
+  toleranceMm: 3,
+  levelOffMm: 0,
+  sections: [],
+});
+const round = {
+  items: [item("seam", "nape"), item("balance", "templeLeft"), item("balance", "behindEarLeft")],
+  words: ["The seam at the nape.", "Both temples.", "Behind both ears."],
+  parts: [
+    { part: "bothSides", items: [2, 1] },
+    { part: "back", items: [0] },
+  ],
+};
+const sitting = {
+  token: "t",
+  startedAt: "2026-03-02T10:00:00Z",
+  document: { moves: [] },
+  device: "d",
+  next: 0,
+  unsent: [],
+  told: [],
+} as unknown as Sitting;
+
+beforeEach(() => {
+  localStorage.clear();
+  views.length = 0;
+  useChair.setState({ planId: 4, sitting, reached: true, problem: "", full: false });
+});
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const walk = (more: Record<string, unknown> = {}) =>
+  atPage(
+    <CheckRound units="cm" />,
+    { "POST /api/check-round": round, "POST /api/sittings/": new Error("gone"), ...more },
+    "/plans/:id/check",
+    "/plans/4/check",
+  );
+const written = () => useChair.getState().sitting?.unsent.map((w) => w.entry) ?? [];
+
+it("goes part by part, the likeliest fault first, each from where it is seen, and ends with the look from afar", async () => {
+  walk();
+  await screen.findByText("Both sides");
+  expect(screen.getAllByRole("listitem").map((li) => li.textContent)).toEqual([
+    "Behind both ears.",
+    "Both temples.",
+  ]);
+  expect(views.at(-1), "facing the client").toBe("front");
+  fireEvent.click(screen.getByText("All fine here"));
+  await screen.findByText("The seam at the nape.");
+  expect(views.at(-1)).toBe("back");
+  fireEvent.keyDown(window, { key: "PageDown" });
+  await screen.findByText(/Step back and look from afar/);
+  fireEvent.click(screen.getByText("Fine"));
+  await screen.findByText("All of it is fine.");
+  expect(written()).toEqual([2, 1, 0, 3].map((item) => ({ kind: "checked", item, longerMm: 0 })));
+  fireEvent.click(screen.getByText("To the finish"));
+  await screen.findByText("elsewhere");
+});
+
+it("takes down what stands out by a touch, leaves it at that, and tells at the end where to take how much", async () => {
+  walk();
+  fireEvent.click(await screen.findByText("Both temples."));
+  fireEvent.click(screen.getByText("5 mm"));
+  await screen.findByText("5 mm longer.");
+  fireEvent.click(screen.getByText("The rest is fine"));
+  fireEvent.click(await screen.findByText("All fine here"));
+  fireEvent.click(await screen.findByText("Fine"));
+  await screen.findByText("Take 5 mm.");
+  expect(screen.queryByText("All of it is fine.")).toBeNull();
+  fireEvent.click(screen.getByText("Look again"));
+  fireEvent.click(await screen.findByText("Both temples."));
+  fireEvent.click(screen.getByText("Fine"));
+  fireEvent.click(screen.getByText("All fine here"));
+  await screen.findByText("All of it is fine.");
+  // Both looks are in the log; the later one counts.
+  expect(written().filter((e) => e.kind === "checked" && e.item === 1)).toHaveLength(2);
+});
+
+it("goes back a part by the pedal, and has what is to be seen dry seen", async () => {
+  useChair.setState({
+    sitting: {
+      ...sitting,
+      next: 1,
+      unsent: [{ number: 0, at: sitting.startedAt, entry: { kind: "forDry", what: "the left corner" } }],
+    } as Sitting,
+  });
+  walk();
+  await screen.findByText("Both sides");
+  expect(screen.getByText<HTMLButtonElement>("Back").disabled).toBe(true);
+  fireEvent.click(screen.getByText("All fine here"));
+  await screen.findByText("The seam at the nape.");
+  fireEvent.keyDown(window, { key: "PageUp" });
+  await screen.findByText("Both sides");
+  fireEvent.keyDown(window, { key: "PageDown" });
+  fireEvent.click(await screen.findByText("All fine here"));
+  fireEvent.click(await screen.findByText("Fine"));
+  fireEvent.click(await screen.findByText("the left corner: seen"));
+  expect(written().at(-1)).toEqual({ kind: "drySeen", what: "the left corner" });
+});
+
+it("takes a pedal that is held down for one press: nothing is called fine that nobody looked at", async () => {
+  walk();
+  await screen.findByText("Both sides");
+  fireEvent.keyDown(window, { key: "PageDown", repeat: true });
+  expect(written()).toEqual([]);
+  fireEvent.keyDown(window, { key: "PageDown" });
+  for (let i = 0; i < 5; i++) fireEvent.keyDown(window, { key: "PageDown", repeat: true });
+  await screen.findByText("The seam at the nape.");
+  expect(written()).toHaveLength(2);
+});
+
+it("says why there is no round, with another try", async () => {
+  walk({ "POST /api/check-round": refused("The engine is busy; ask again.", 500) });
+  await screen.findByText(/The engine is busy/);
+});

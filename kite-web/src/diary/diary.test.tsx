@@ -1,0 +1,135 @@
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { afterEach, beforeEach, expect, it, vi } from "vitest";
+import { asked, atPage, refused } from "../atPage";
+import { Diary } from "./Diary";
+
+const row = {
+  id: 5,
+  version: 2,
+  personId: 1,
+  stylist: "Maud",
+  clientId: 3,
+  clientName: "Bram",
+  planId: 4,
+  planTitle: "Quiet Side Part",
+  startsAt: "2026-03-02T09:00:00Z",
+  endsAt: "2026-03-02T09:30:00Z",
+};
+const diary = {
+  from: "2026-03-02",
+  zone: "Europe/Amsterdam",
+  now: "2026-03-02T09:10:00Z",
+  chairs: [
+    { id: 1, name: "Maud" },
+    { id: 2, name: "Joris" },
+  ],
+  appointments: [row],
+  open: [{ day: "2026-03-02", from: 9 * 60, to: 18 * 60 }],
+  busy: [{ personId: 2, startsAt: "2026-03-02T12:00:00Z", endsAt: "2026-03-02T13:00:00Z" }],
+};
+const answers = {
+  "GET /api/diary": diary,
+  "GET /api/waiting": { waiting: [] },
+  "GET /api/clients": [],
+};
+
+beforeEach(() => {
+  // 400 px for two chairs, a minute a little over a pixel: as the screen lays it out.
+  vi.spyOn(Element.prototype, "getBoundingClientRect").mockReturnValue({
+    left: 0,
+    top: 0,
+    width: 400,
+    height: 819,
+  } as DOMRect);
+});
+afterEach(() => {
+  cleanup();
+  vi.restoreAllMocks();
+  vi.unstubAllGlobals();
+});
+
+/** What stands for a browser here knows no pointers, but where a mouse is. */
+const point = (at: Element, what: string, clientX: number, clientY: number) =>
+  fireEvent(at, new MouseEvent(what, { bubbles: true, clientX, clientY }));
+
+const y = (minute: number) => (minute - 8 * 60) * 1.05;
+
+it("lays a day out by chair, with what is closed and who is elsewhere", async () => {
+  atPage(<Diary />, answers);
+  await screen.findByText("Monday 2 March");
+  expect(screen.getByText("Maud")).toBeTruthy();
+  expect(screen.getByTestId("appointment-5").textContent).toBe("10:00 BramQuiet Side Part · 30 min");
+  expect(screen.getAllByText("closed"), "before nine and after six, at both chairs").toHaveLength(4);
+  expect(screen.getAllByText("elsewhere")).toHaveLength(1);
+});
+
+it("opens an appointment that is touched, and moves none", async () => {
+  const sent = atPage(<Diary />, answers);
+  const block = await screen.findByTestId("appointment-5");
+  point(block, "pointerdown", 100, y(605));
+  point(block, "pointermove", 102, y(605) + 3);
+  point(block, "pointerup", 0, 0);
+  await screen.findByText("Take it off the diary");
+  expect(asked(sent, "PUT")).toEqual([]);
+});
+
+it("moves what is dragged, to whole five minutes, and to another chair", async () => {
+  const sent = atPage(<Diary />, { ...answers, "PUT /api/appointments/5": {} });
+  const block = await screen.findByTestId("appointment-5");
+  point(block, "pointerdown", 100, y(605));
+  point(block, "pointermove", 300, y(667));
+  point(block, "pointerup", 0, 0);
+  await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(1));
+  // Held five minutes below its beginning: let go at 11:07, it begins at 11:00.
+  expect(asked(sent, "PUT")[0]?.body).toEqual({
+    version: 2,
+    personId: 2,
+    startsAt: "2026-03-02T10:00:00.000Z",
+    minutes: 30,
+  });
+});
+
+it("says why a move was refused, and shows the day anew", async () => {
+  const sent = atPage(<Diary />, {
+    ...answers,
+    "PUT /api/appointments/5": refused("Joris has somebody in the chair then.", 409),
+  });
+  const block = await screen.findByTestId("appointment-5");
+  point(block, "pointerdown", 100, y(605));
+  point(block, "pointermove", 300, y(700));
+  point(block, "pointerup", 0, 0);
+  await screen.findByText("Joris has somebody in the chair then.");
+  await waitFor(() =>
+    expect(asked(sent, "GET").filter((s) => s.url.startsWith("/api/diary?")).length).toBeGreaterThan(1),
+  );
+});
+
+it("books where an empty slot is touched, for the chair and the time it stands at", async () => {
+  atPage(<Diary />, answers);
+  fireEvent.click(await screen.findByLabelText("Book Joris at 11:30"));
+  const sheet = await screen.findByRole("dialog");
+  expect(sheet.textContent).toContain("Joris");
+  expect(sheet.textContent).toContain("11:30");
+});
+
+it("turns days and weeks, and shows a week of one chair", async () => {
+  const sent = atPage(<Diary />, answers);
+  await screen.findByText("Monday 2 March");
+  fireEvent.click(screen.getByLabelText("Next day"));
+  await screen.findByText("Tuesday 3 March");
+  fireEvent.click(screen.getByText("Week"));
+  await screen.findByText("Week of Monday 2 March");
+  expect(screen.getAllByText(/^(Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d$/)).toHaveLength(7);
+  fireEvent.click(screen.getByLabelText("Week before"));
+  await screen.findByText("Week of Monday 23 February");
+  expect(asked(sent, "GET").at(-1)?.url).toContain("from=2026-02-23");
+  fireEvent.change(screen.getByLabelText("Chair"), { target: { value: "2" } });
+  fireEvent.click(screen.getByText("Today"));
+  await screen.findByText("Week of Monday 2 March");
+});
+
+it("opens by keys what is touched by fingers", async () => {
+  atPage(<Diary />, answers);
+  fireEvent.keyDown(await screen.findByTestId("appointment-5"), { key: "Enter" });
+  await screen.findByText("Take it off the diary");
+});
