@@ -14,8 +14,13 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
-/** Prints each figure in milliseconds and as a ratio to the reference measured in the same run. */
+/**
+ * Prints each figure in milliseconds and as a ratio to the reference measured in the same run: all
+ * of them, or by "screen" those of the page before a server.
+ */
 public final class Bench {
+  private static final String REFERENCE = "reference";
+
   private Bench() {}
 
   public static void main(String[] args) throws Exception {
@@ -25,8 +30,12 @@ public final class Bench {
         Runtime.getRuntime().availableProcessors(),
         System.getProperty("java.version"));
     String url = System.getenv("KITETAIL_URL");
-    List<String> names = benchmarks();
-    Progress far = new Progress(names.size() + (url == null ? 0 : 5));
+    boolean screen = args.length > 0 && args[0].equals("screen");
+    List<String> names =
+        screen
+            ? benchmarks().stream().filter(n -> n.endsWith("." + REFERENCE)).toList()
+            : benchmarks();
+    Progress far = new Progress(names.size() + (url == null ? 0 : screen ? 3 : 5));
     List<RunResult> results = new ArrayList<>();
     for (String name : names) {
       far.next(name);
@@ -39,7 +48,7 @@ public final class Bench {
                       .build())
               .run());
     }
-    double reference = score(results, "reference");
+    double reference = score(results, REFERENCE);
     System.out.printf("%-32s %10s %12s %12s%n", "warm", "ms", "× reference", "MB a run");
     for (RunResult r : results) {
       double ms = r.getPrimaryResult().getScore();
@@ -52,13 +61,15 @@ public final class Bench {
           ms / reference,
           r.getSecondaryResults().get("gc.alloc.rate.norm").getScore() / 1e6);
     }
-    double shooting = score(results, "thirtyOfThemByShooting") * Fall.STRANDS / FallBench.SHOT;
-    System.out.printf(
-        Locale.ROOT,
-        "3000 strands by shooting take %.0f times as long as their fall (%d of %d come to rest so)%n",
-        shooting / score(results, "fallOf3000ShortStrands"),
-        FallBench.restingByShooting(),
-        FallBench.SHOT);
+    if (!screen) {
+      double shooting = score(results, "thirtyOfThemByShooting") * Fall.STRANDS / FallBench.SHOT;
+      System.out.printf(
+          Locale.ROOT,
+          "3000 strands by shooting take %.0f times as long as their fall (%d of %d come to rest so)%n",
+          shooting / score(results, "fallOf3000ShortStrands"),
+          FallBench.restingByShooting(),
+          FallBench.SHOT);
+    }
     if (url != null) {
       far.next("eight at once");
       EightAtOnce.print(url);
@@ -71,6 +82,9 @@ public final class Bench {
       BenchOnScreen.Seen seen = BenchOnScreen.run(url);
       print("from a changed length to the fine fall", seen.fallsMs(), reference);
       BenchOnScreen.print(seen);
+      BitesOnScreen.print(url);
+    }
+    if (url != null && !screen) {
       far.next("a day of the demo shop");
       DemoDay.print(DemoDay.run(url));
       far.next("a shop under load");

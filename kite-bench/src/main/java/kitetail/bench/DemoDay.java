@@ -96,7 +96,7 @@ final class DemoDay {
   /** From the shapes on this head to a visit tied off. */
   private void served() {
     p.locator("button[aria-describedby^=why-]").first().click();
-    p.getByTestId("contour-label").first().waitFor();
+    p.waitForFunction("() => performance.getEntriesByName('kite-painted').length > 0");
     p.getByLabel(Pattern.compile(", less$")).first().click();
     p.keyboard().press("f");
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 0");

@@ -65,7 +65,7 @@ final class Screen implements AutoCloseable {
   /** A plan on the bench, its head painted. */
   void bench(Page p, int plan) {
     p.navigate(at("/plans/" + plan));
-    p.getByTestId("contour-label").first().waitFor();
+    p.waitForFunction("() => performance.getEntriesByName('kite-painted').length > 0");
   }
 
   @Override

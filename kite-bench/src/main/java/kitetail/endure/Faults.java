@@ -24,6 +24,14 @@ final class Faults {
   /** Back within so long after a kill; the server's own start is half of it on two slow cores. */
   private static final double BACK_S = 30;
 
+  /** So long after it is back a server has seen each of its kinds of request again. */
+  private static final long SETTLES_NS = 20_000_000_000L;
+
+  /** What was slow while the machine was not its own is asked once more, so often. */
+  private static final int MOST_TRIES = 5;
+
+  private static final String NOT_OWN = ", the machine not its own";
+
   private static final long LEFT_FREE = 3_000_000;
 
   private enum Kind {
@@ -42,6 +50,7 @@ final class Faults {
 
   private final Shop shop;
   private final Tally tally;
+  private final Machine machine;
   private final Random random;
   private final boolean ownDisk;
   private final List<Kind> round = new ArrayList<>();
@@ -50,9 +59,10 @@ final class Faults {
   /**
    * @param ownDisk whether the shop's folder is a small disk of its own, so that it can be filled
    */
-  Faults(Shop shop, Tally tally, long seed, boolean ownDisk) {
+  Faults(Shop shop, Tally tally, Machine machine, long seed, boolean ownDisk) {
     this.shop = shop;
     this.tally = tally;
+    this.machine = machine;
     this.random = new Random(seed);
     this.ownDisk = ownDisk;
   }
@@ -96,12 +106,25 @@ final class Faults {
   }
 
   private void killed(String what, Deed kill) throws IOException {
-    long from = System.nanoTime();
-    kill.go();
-    Shop.pause(300);
-    double s = shop.secondsUntilReady(from);
+    double s;
+    boolean own;
+    int tries = 0;
+    do {
+      long from = System.nanoTime();
+      kill.go();
+      Shop.pause(300);
+      s = shop.secondsUntilReady(from);
+      tally.down(from, System.nanoTime() + SETTLES_NS);
+      own = machine.ownJustNow(from, System.nanoTime());
+      tally.saw(
+          String.format(
+              Locale.ROOT,
+              "%s killed (kill -9): back after %.1f s%s",
+              what,
+              s,
+              own ? "" : NOT_OWN));
+    } while (!own && s > BACK_S && ++tries < MOST_TRIES);
     worstS = Math.max(worstS, s);
-    tally.saw(String.format(Locale.ROOT, "%s killed (kill -9): back after %.1f s", what, s));
     tally.check(what + " killed: back within " + (int) BACK_S + " s", s <= BACK_S);
   }
 
@@ -123,6 +146,7 @@ final class Faults {
       Shop.signal(p, "CONT");
     }
     double s = shop.secondsUntilReady(System.nanoTime());
+    tally.down(from, System.nanoTime() + SETTLES_NS);
     tally.saw(
         String.format(
             Locale.ROOT,
@@ -202,8 +226,17 @@ final class Faults {
 
   private void refused(String what, String body, int withinMs) {
     Caller who = new Caller(shop, tally).signedIn();
-    Caller.Answer a = who.ask("POST", "/api/outcome", body, "refused");
-    tally.saw(String.format(Locale.ROOT, "%s: %d after %.0f ms", what, a.status(), a.ms()));
+    Caller.Answer a;
+    boolean own;
+    int tries = 0;
+    do {
+      long from = System.nanoTime();
+      a = who.ask("POST", "/api/outcome", body, "refused");
+      own = machine.ownJustNow(from, System.nanoTime());
+      tally.saw(
+          String.format(
+              Locale.ROOT, "%s: %d after %.0f ms%s", what, a.status(), a.ms(), own ? "" : NOT_OWN));
+    } while (!own && a.ms() >= 2 * withinMs && ++tries < MOST_TRIES);
     // A body refused unread may be cut off while it is still being sent.
     tally.check(
         what + " is refused within " + withinMs + " ms (twice that under load)",

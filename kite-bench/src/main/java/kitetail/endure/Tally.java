@@ -11,8 +11,18 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 
 /** What was answered and what was seen. */
 final class Tally {
+  private record Timed(long toNs, double ms) {
+    long fromNs() {
+      return toNs - (long) (1e6 * ms);
+    }
+  }
+
+  /** What was killed or stood still, until it had been back for a while. */
+  private record Down(long fromNs, long toNs) {}
+
   private final Map<Integer, Integer> statuses = new ConcurrentHashMap<>();
-  private final Map<String, ConcurrentLinkedQueue<Double>> ms = new ConcurrentHashMap<>();
+  private final Map<String, ConcurrentLinkedQueue<Timed>> times = new ConcurrentHashMap<>();
+  private final List<Down> downs = Collections.synchronizedList(new ArrayList<>());
   private final List<String> checks = Collections.synchronizedList(new ArrayList<>());
   private final List<String> wrong = Collections.synchronizedList(new ArrayList<>());
   private final List<String> seen = Collections.synchronizedList(new ArrayList<>());
@@ -27,7 +37,9 @@ final class Tally {
   Caller.Answer answered(String kind, String path, Caller.Answer a) {
     statuses.merge(a.status(), 1, Integer::sum);
     if (a.status() == 200 || a.status() == 201 || a.status() == 204) {
-      ms.computeIfAbsent(kind, k -> new ConcurrentLinkedQueue<>()).add(a.ms());
+      times
+          .computeIfAbsent(kind, k -> new ConcurrentLinkedQueue<>())
+          .add(new Timed(System.nanoTime(), a.ms()));
     }
     if (NEVER.contains(a.status()) && !(kind.equals(GUESS) && a.is(401))) {
       wrong.add(
@@ -56,8 +68,19 @@ final class Tally {
     }
   }
 
-  List<Double> times(String kind) {
-    return ms.getOrDefault(kind, new ConcurrentLinkedQueue<>()).stream().sorted().toList();
+  /** Something did not answer from one moment on, and had been back for a while at another. */
+  void down(long fromNs, long toNs) {
+    downs.add(new Down(fromNs, toNs));
+  }
+
+  /** How long answers took while nothing was down and the machine was its own, sorted. */
+  List<Double> calm(String kind, Machine.Own own) {
+    return times.getOrDefault(kind, new ConcurrentLinkedQueue<>()).stream()
+        .filter(t -> own.between(t.fromNs(), t.toNs()))
+        .filter(t -> downs.stream().noneMatch(d -> d.fromNs() < t.toNs() && t.fromNs() < d.toNs()))
+        .map(Timed::ms)
+        .sorted()
+        .toList();
   }
 
   int answers() {
@@ -68,10 +91,10 @@ final class Tally {
   boolean report() {
     System.out.println();
     System.out.println("answers by status (0: nobody answered): " + new TreeMap<>(statuses));
-    new TreeMap<>(ms)
+    new TreeMap<>(times)
         .forEach(
             (kind, q) -> {
-              List<Double> t = q.stream().sorted().toList();
+              List<Double> t = q.stream().map(Timed::ms).sorted().toList();
               System.out.printf(
                   Locale.ROOT,
                   "%-10s %7d answers, median %.0f ms, 95th %.0f, 99th %.0f, longest %.0f%n",

@@ -3,6 +3,8 @@ package kitetail.e2e;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.Arrays;
 import java.util.List;
@@ -11,6 +13,8 @@ import java.util.regex.Pattern;
 
 /** What every test of the screens does. */
 final class Steps {
+  private static final double PATIENCE_MS = 30_000;
+
   private Steps() {}
 
   static Locator button(Page p, String name) {
@@ -37,6 +41,42 @@ final class Steps {
   static void stored(Page p, Runnable work) {
     p.waitForResponse(r -> r.request().method().equals("PUT") && r.ok(), work);
     saved(p);
+  }
+
+  private static LocatorAssertions seen(Locator what) {
+    return PlaywrightAssertions.assertThat(what);
+  }
+
+  /**
+   * The page follows a touch and the engine's answer a moment later: what a field comes to show.
+   */
+  static void shows(Locator field, String value) {
+    seen(field).hasValue(value, new LocatorAssertions.HasValueOptions().setTimeout(PATIENCE_MS));
+  }
+
+  /** The same, whatever it is, once it is no longer what it was. */
+  static void showsOther(Locator field, String was) {
+    seen(field)
+        .not()
+        .hasValue(was, new LocatorAssertions.HasValueOptions().setTimeout(PATIENCE_MS));
+  }
+
+  static void off(Locator control) {
+    seen(control).isDisabled(new LocatorAssertions.IsDisabledOptions().setTimeout(PATIENCE_MS));
+  }
+
+  static void on(Locator choice) {
+    seen(choice).isChecked(new LocatorAssertions.IsCheckedOptions().setTimeout(PATIENCE_MS));
+  }
+
+  static void counted(Locator these, int many) {
+    seen(these).hasCount(many, new LocatorAssertions.HasCountOptions().setTimeout(PATIENCE_MS));
+  }
+
+  /** A number typed into its field, and meant. */
+  static void typed(Locator field, String value) {
+    field.fill(value);
+    field.press("Enter");
   }
 
   /** What a drawing shows when it has come to rest. */
@@ -91,6 +131,22 @@ final class Steps {
             .toList();
   }
 
+  /** The clock begins, with other tools where some want care first; nothing where it has begun. */
+  static void start(Page p) {
+    Locator start = button(p, "Start");
+    Locator pause = button(p, "Pause");
+    Locator others = button(p, "I use other tools; go on");
+    start.or(pause).or(others).first().waitFor();
+    if (others.isVisible()) {
+      others.click();
+    }
+    start.or(pause).first().waitFor();
+    if (start.isVisible()) {
+      start.click();
+    }
+    pause.waitFor();
+  }
+
   /**
    * Every move of a cut to its last, the client asked where that is due; how many it were.
    *
@@ -112,12 +168,14 @@ final class Steps {
     return done;
   }
 
-  /** The check round, the first place left 5 mm long and the others fine. */
+  /** The check round, the first place left 5 mm long and the rest fine. */
   static void checkedWithAMiss(Page p) {
-    Locator fine = button(p, "Fine");
+    Locator fine = p.getByText(Pattern.compile("^(All fine here|The rest is fine|Fine)$"));
     Locator over = button(p, "To the finish");
     fine.waitFor();
+    p.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.BUTTON).first().click();
     button(p, "5 mm").click();
+    p.getByText("5 mm longer.").waitFor();
     for (fine.or(over).first().waitFor(); fine.isVisible(); fine.or(over).first().waitFor()) {
       fine.click();
     }
