@@ -1,6 +1,6 @@
 import type { PlanDocument } from "../api/types";
 import type { Change } from "./asks";
-import { editPlan, usePlan } from "./planStore";
+import { editPlan, plan, usePlan } from "./planStore";
 
 /** A drag that changes the plan as it goes: one ask on its way at a time, the newest next, one step of undo in all. */
 export type PlanDrag = { to: (change: Change) => void; settled: () => Promise<void> };
@@ -21,7 +21,7 @@ export function startDrag(): PlanDrag {
   return {
     to(change) {
       next = change;
-      underWay ??= go();
+      underWay ??= plan.awaiting(go);
     },
     settled: async () => underWay,
   };

@@ -1,5 +1,6 @@
 import { create, type StoreApi, type UseBoundStore } from "zustand";
 import { ApiError } from "../api/http";
+import { worded } from "../words/worded";
 import { dropDraft, keepDraft, readDraft } from "./drafts";
 import { apply, differences, type Edit, inverse, joined, type Path, read } from "./edits";
 import { keepHistory, readHistory } from "./history";
@@ -23,6 +24,8 @@ export type Kept<D> = {
   lastEditAt: number;
   save: SaveState;
   saveMessage: string;
+  /** Changes asked of the server whose answers are not here yet. */
+  asked: number;
 };
 
 export type View<D> = { id: number; clientId: number; clientName: string; version: number; document: D };
@@ -33,6 +36,8 @@ export type KeptDocument<D> = {
   change: (path: Path, after: unknown, now?: number) => void;
   /** Another whole document made from `base`; what changed meanwhile stays. Of one gesture only the last stands. */
   replace: (base: D, next: D, gesture?: string) => void;
+  /** Work that will change the document: nothing is called saved before it is done. */
+  awaiting: <T>(work: () => Promise<T>) => Promise<T>;
   undo: () => void;
   redo: () => void;
   startAutosave: () => () => void;
@@ -62,6 +67,7 @@ export function keptDocument<D extends object>({ url, read: theirsOf, save }: Do
     lastEditAt: 0,
     save: "saved",
     saveMessage: "",
+    asked: 0,
   };
   const use = create<Kept<D>>(() => empty);
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -72,7 +78,8 @@ export function keptDocument<D extends object>({ url, read: theirsOf, save }: Do
     const draft = readDraft<D>(at(view.id));
     const same = draft !== null && JSON.stringify(draft.document) === JSON.stringify(view.document);
     const { id, clientId, clientName, version } = view;
-    const plain = { ...empty, id, clientId, clientName, version, document: view.document };
+    const { asked } = use.getState();
+    const plain = { ...empty, asked, id, clientId, clientName, version, document: view.document };
     if (draft === null || same) {
       dropDraft(at(id));
       use.setState({ ...plain, ...readHistory(at(id), view.document) });
@@ -83,9 +90,7 @@ export function keptDocument<D extends object>({ url, read: theirsOf, save }: Do
         ...readHistory(at(id), draft.document),
         document: draft.document,
         save: stale ? "conflict" : "unsaved",
-        saveMessage: stale
-          ? "This device holds work that was not saved, and it has been changed elsewhere since."
-          : "",
+        saveMessage: stale ? worded("keptDocument.this-device-holds-work") : "",
       });
     }
   }
@@ -114,6 +119,16 @@ export function keptDocument<D extends object>({ url, read: theirsOf, save }: Do
     if (changes.length === 0 && !again) return;
     const edit: Edit = { changes, gesture };
     step(apply(document, edit), changes.length === 0 ? done : [...done, edit], [], 0);
+  }
+
+  async function awaiting<T>(work: () => Promise<T>): Promise<T> {
+    const count = (by: number) => use.setState((s) => ({ asked: s.asked + by }));
+    count(1);
+    try {
+      return await work();
+    } finally {
+      count(-1);
+    }
   }
 
   function step(document: D, done: Edit[], undone: Edit[], lastEditAt: number): void {
@@ -189,10 +204,10 @@ export function keptDocument<D extends object>({ url, read: theirsOf, save }: Do
         save: status === 409 ? "conflict" : "failed",
         saveMessage:
           e instanceof ApiError && e.problems.length > 0
-            ? "Something is out of its range; it is marked."
+            ? worded("keptDocument.something-is-out-of")
             : e instanceof Error
               ? e.message
-              : "Saving failed.",
+              : worded("keptDocument.saving-failed"),
       });
       // A server that is gone comes back; what it refused, it would refuse again.
       if (status === 0 || status >= 500) later(AGAIN_MS);
@@ -216,5 +231,5 @@ export function keptDocument<D extends object>({ url, read: theirsOf, save }: Do
     open(await theirsOf(id));
   }
 
-  return { use, open, change, replace, undo, redo, startAutosave, saveNow, keepMine, takeTheirs };
+  return { use, open, change, replace, awaiting, undo, redo, startAutosave, saveNow, keepMine, takeTheirs };
 }

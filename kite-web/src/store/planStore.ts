@@ -2,6 +2,7 @@ import { create } from "zustand";
 import { ApiError, api, said } from "../api/http";
 import type { PlanDocument, PlanView } from "../api/types";
 import { knownAs } from "../api/works";
+import { worded } from "../words/worded";
 import type { Change } from "./asks";
 import { keptDocument } from "./keptDocument";
 
@@ -35,17 +36,19 @@ export async function editPlan(
 ): Promise<boolean> {
   const base = gesture?.base ?? usePlan.getState().document;
   if (!base) return false;
-  try {
-    const r = await change(base);
-    plan.replace(base, r.document, gesture?.id);
-    say(r.words);
-    performance.mark("kite-edited");
-    return true;
-  } catch (e) {
-    const problem = e instanceof ApiError ? e.problems[0]?.allowed : undefined;
-    say(problem ?? (e instanceof Error ? e.message : "That did not work."), true);
-    return false;
-  }
+  return plan.awaiting(async () => {
+    try {
+      const r = await change(base);
+      plan.replace(base, r.document, gesture?.id);
+      say(r.words);
+      performance.mark("kite-edited");
+      return true;
+    } catch (e) {
+      const problem = e instanceof ApiError ? e.problems[0]?.allowed : undefined;
+      say(problem ?? (e instanceof Error ? e.message : worded("common.that-did-not-work")), true);
+      return false;
+    }
+  });
 }
 
 /** The move looked at. */
