@@ -9,6 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -25,12 +26,16 @@ import tools.jackson.databind.node.ObjectNode;
 class CrowdTest extends InShop {
   private static final int MANY = 200;
 
+  /** Doors a stranger may knock at with a body. */
+  private static final List<String> OPEN =
+      List.of("/api/session", "/api/fall", "/api/look", "/api/session/archive");
+
   /** More of them where there is time: 200 heads in five rounds take minutes. */
   private static final int HEADS = Integer.getInteger("kitetail.heads", 40);
 
   private static final int ROUNDS = Integer.getInteger("kitetail.rounds", 2);
 
-  private static String onHead(int i) {
+  private static String onHead(double i) {
     ObjectNode plan = (ObjectNode) PlanJson.tree(Families.all().get("tapered-pixie"));
     ((ObjectNode) plan.get("head")).put("girthMm", 540 + 0.5 * i);
     return plan.toString();
@@ -94,6 +99,38 @@ class CrowdTest extends InShop {
     }
   }
 
+  /**
+   * While the shop's people wait for their turns, who has no key is refused and stands in no line.
+   */
+  @Test
+  @Timeout(240)
+  void strangersWithoutAKey_takeNoTurn() throws Exception {
+    ExecutorService crowd = Executors.newFixedThreadPool(MANY);
+    try {
+      List<Future<Integer>> falls = new ArrayList<>();
+      for (int i = 0; i < 20; i++) {
+        String plan = onHead(0.5 + i);
+        falls.add(
+            crowd.submit(() -> maud.send("POST", "/api/fall?preview=true", plan).statusCode()));
+      }
+      List<Future<Integer>> strangers = new ArrayList<>();
+      for (int i = 0; i < 100; i++) {
+        String key = i % 2 == 0 ? UUID.randomUUID().toString() : "guess-" + i;
+        String picture = "/api/look/" + key + "/picture.png?view=front&what=today";
+        strangers.add(
+            crowd.submit(() -> shop.new Visitor().send("GET", picture, null).statusCode()));
+      }
+      for (Future<Integer> s : strangers) {
+        assertThat(s.get(1, TimeUnit.MINUTES)).isEqualTo(404);
+      }
+      for (Future<Integer> f : falls) {
+        assertThat(f.get(2, TimeUnit.MINUTES)).isEqualTo(200);
+      }
+    } finally {
+      crowd.shutdownNow();
+    }
+  }
+
   /** A byte now and then, from more than there are threads: health answers beside them. */
   @Test
   @Timeout(60)
@@ -103,8 +140,8 @@ class CrowdTest extends InShop {
       for (int i = 0; i < 450; i++) {
         Socket s = new Socket("127.0.0.1", shop.port());
         slow.add(s);
-        String path = List.of("/api/session", "/api/fall", "/api/session/archive").get(i % 3);
-        String type = i % 3 == 2 ? "application/octet-stream" : "application/json";
+        String path = OPEN.get(i % 4);
+        String type = i % 4 == 3 ? "application/octet-stream" : "application/json";
         s.getOutputStream()
             .write(
                 ("POST "

@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import kitetail.server.answer.EngineWork;
+import kitetail.server.answer.Guests;
 import kitetail.server.error.BusyException;
 import kitetail.server.security.Person;
 import org.springframework.context.annotation.Configuration;
@@ -22,7 +23,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
 /**
  * Has requests for {@link EngineWork} wait for their turn before their bodies are read; all others
- * go by.
+ * go by. Who is neither signed in nor a guest is refused without a turn.
  */
 @Configuration
 class Admission implements WebMvcConfigurer {
@@ -40,7 +41,10 @@ class Admission implements WebMvcConfigurer {
 
   private final Counter putOff;
 
-  Admission(MeterRegistry meters) {
+  private final Guests guests;
+
+  Admission(MeterRegistry meters, Guests guests) {
+    this.guests = guests;
     putOff = Counter.builder("kitetail.engine.put.off").register(meters);
     Gauge.builder("kitetail.engine.waiting", queue, FairQueue::waiting).register(meters);
     Gauge.builder("kitetail.engine.running", queue, FairQueue::running).register(meters);
@@ -55,7 +59,7 @@ class Admission implements WebMvcConfigurer {
     @Override
     public boolean preHandle(HttpServletRequest r, HttpServletResponse a, Object handler) {
       if (r.getDispatcherType() == DispatcherType.REQUEST && isEngineWork(handler)) {
-        r.setAttribute(TURN, turn());
+        r.setAttribute(TURN, turn(asker(r)));
       }
       return true;
     }
@@ -106,9 +110,9 @@ class Admission implements WebMvcConfigurer {
     }
   }
 
-  private Runnable turn() {
+  private Runnable turn(FairQueue.Asker asker) {
     try {
-      return queue.enter(asker());
+      return queue.enter(asker);
     } catch (BusyException e) {
       putOff.increment();
       throw e;
@@ -121,10 +125,13 @@ class Admission implements WebMvcConfigurer {
             || m.getBeanType().isAnnotationPresent(EngineWork.class));
   }
 
-  private static FairQueue.Asker asker() {
+  /** A guest is told from the shop's people by a number below nothing. */
+  private FairQueue.Asker asker(HttpServletRequest r) {
     Authentication a = SecurityContextHolder.getContext().getAuthentication();
-    return a != null && a.getPrincipal() instanceof Person p
-        ? new FairQueue.Asker(p.shopId(), p.id())
-        : new FairQueue.Asker(0, 0);
+    if (a != null && a.getPrincipal() instanceof Person p) {
+      return new FairQueue.Asker(p.shopId(), p.id());
+    }
+    Guests.Guest g = guests.guest(r);
+    return new FairQueue.Asker(g.shop(), -g.of());
   }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
+import kitetail.server.answer.Guests;
 import kitetail.server.error.NotFoundException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -18,12 +19,22 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans shown to their clients, and what they said yes to. */
 @Repository
 class ShowingRepository {
+  static final String ENDED = "This view has ended.";
+
   /** A code is for the minute it is read out in. */
   private static final Duration CODE = Duration.ofMinutes(10);
 
   private static final Duration SHOWN = Duration.ofMinutes(30);
   private static final Duration KEPT = Duration.ofDays(1);
   private static final int CODES = 1_000_000;
+
+  /** A showing under way, paired, of a client who is there. */
+  private static final String UNDER_WAY =
+      """
+       from showing s join plan p on p.id = s.plan_id
+       join present_client c on c.id = p.client_id
+       where s.id = :key and s.code is null and s.ends_at > :now
+      """;
 
   private final SecureRandom random = new SecureRandom();
   private final JdbcClient db;
@@ -120,18 +131,29 @@ class ShowingRepository {
    * @throws NotFoundException when it is over, or nothing is shown by this key
    */
   Plan plan(UUID key) {
-    return db.sql(
-            """
-            select p.document::text from showing s join plan p on p.id = s.plan_id
-            join present_client c on c.id = p.client_id
-            where s.id = :key and s.code is null and s.ends_at > :now
-            """)
-        .param("key", key)
-        .param("now", OffsetDateTime.now(clock))
+    return underWay("p.document::text", key)
         .query(String.class)
         .optional()
         .map(PlanJson::read)
-        .orElseThrow(() -> new NotFoundException("This view has ended."));
+        .orElseThrow(() -> new NotFoundException(ENDED));
+  }
+
+  /**
+   * For whom a paired screen asks.
+   *
+   * @throws NotFoundException as {@link #plan} does
+   */
+  Guests.Guest guest(UUID key) {
+    return underWay("c.shop_id as shop, p.id as of", key)
+        .query(Guests.Guest.class)
+        .optional()
+        .orElseThrow(() -> new NotFoundException(ENDED));
+  }
+
+  private JdbcClient.StatementSpec underWay(String what, UUID key) {
+    return db.sql("select " + what + UNDER_WAY)
+        .param("key", key)
+        .param("now", OffsetDateTime.now(clock));
   }
 
   /**
@@ -142,7 +164,7 @@ class ShowingRepository {
         .param("key", key)
         .query(Showing.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException("This view has ended."));
+        .orElseThrow(() -> new NotFoundException(ENDED));
   }
 
   void like(UUID key, String what) {
