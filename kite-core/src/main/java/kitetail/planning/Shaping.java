@@ -285,6 +285,9 @@ public record Shaping(
               ? high(slope)
               : Math.min(high(slope), move.cut().dial(slope) + 45);
       for (double v = Math.ceil(low); v <= high; v++) {
+        if (Double.isNaN(leaves(move, slope, v, state, root))) {
+          continue;
+        }
         Move leant = move.with(move.cut().turned(slope, v));
         double set = solved(leant, length, state, kept, stays);
         if (Double.isNaN(set)) {

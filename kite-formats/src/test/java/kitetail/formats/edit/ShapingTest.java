@@ -137,4 +137,27 @@ class ShapingTest {
             .sum();
     assertThat(offered).isGreaterThanOrEqualTo(3);
   }
+
+  /**
+   * A slope pulled where an edge is tapered: lengths a taper cannot have are not tried on it, in
+   * any shape, at the edge or above it.
+   */
+  @Test
+  void aSlopeOverATaper_isTurnedAsFarAsTheTaperGoes() {
+    int turned = 0;
+    for (Plan plan : Families.all().values()) {
+      Head head = Head.of(plan.head());
+      Vec3 nape = head.place(Place.NAPE);
+      Vec3 above = head.surface().onto(nape.plus(new Vec3(0, -4, 22)));
+      Workbench bench = new Workbench(Scalp.ofPoints(head, List.of(above, nape)));
+      for (double wanted : new double[] {0, 4, 40, 300}) {
+        for (int root : new int[] {0, 1}) {
+          Shaping s = Shaping.slope(plan, bench, 1 - root, root, wanted);
+          turned += s.changes().isEmpty() ? 0 : 1;
+          assertThat(s.gotMm()).as(plan.title()).isLessThanOrEqualTo(s.hadMm() + 1e-9);
+        }
+      }
+    }
+    assertThat(turned).isGreaterThan(20);
+  }
 }
