@@ -6,10 +6,13 @@ import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 
 /**
- * A depth-buffered canvas onto which meshes are projected without perspective: per pixel a normal,
- * a length and a depth.
+ * A depth-buffered canvas onto which meshes are projected as an eye across the chair sees them: per
+ * pixel a normal, a length and a depth.
  */
 final class Raster {
+  /** How far the eye is from the middle of what it looks at; the browser's is as far. */
+  private static final double EYE_MM = 850;
+
   final int width;
   final int height;
   final float[] depth;
@@ -52,14 +55,16 @@ final class Raster {
     return toward.x() * normalX[at] + toward.y() * normalY[at] + toward.z() * normalZ[at];
   }
 
-  /** Pixel across, pixel down and depth of a point. */
+  /** Pixel across, pixel down and depth (mm) of a point. */
   float[] project(Vec3 p) {
-    Vec3 d = p.minus(middle);
-    return new float[] {
-      (float) (width / 2.0 + pixelsPerMm * right.dot(d)),
-      (float) (height / 2.0 - pixelsPerMm * up.dot(d)),
-      (float) toward.dot(d)
-    };
+    float[] out = projected(p);
+    out[2] /= (float) pixelsPerMm;
+    return out;
+  }
+
+  /** Pixels a mm at a depth: what is nearer is larger. */
+  private double scaleAt(double depthMm) {
+    return pixelsPerMm * EYE_MM / (EYE_MM - depthMm);
   }
 
   /** A point in pixels across, down and toward the eye, all three to one scale. */
@@ -75,24 +80,25 @@ final class Raster {
       double x = xyz[from + 3 * i] - middle.x();
       double y = xyz[from + 3 * i + 1] - middle.y();
       double z = xyz[from + 3 * i + 2] - middle.z();
-      out[3 * i] =
-          (float) (width / 2.0 + pixelsPerMm * (x * right.x() + y * right.y() + z * right.z()));
-      out[3 * i + 1] =
-          (float) (height / 2.0 - pixelsPerMm * (x * up.x() + y * up.y() + z * up.z()));
-      out[3 * i + 2] = (float) (pixelsPerMm * (x * toward.x() + y * toward.y() + z * toward.z()));
+      double near = x * toward.x() + y * toward.y() + z * toward.z();
+      double scale = scaleAt(near);
+      out[3 * i] = (float) (width / 2.0 + scale * (x * right.x() + y * right.y() + z * right.z()));
+      out[3 * i + 1] = (float) (height / 2.0 - scale * (x * up.x() + y * up.y() + z * up.z()));
+      out[3 * i + 2] = (float) (pixelsPerMm * near);
     }
   }
 
   /** Height of what is seen in a row of pixels at a depth, mm. */
   double heightMm(int row, double depthMm) {
-    double across = (height / 2.0 - row) / pixelsPerMm;
+    double across = (height / 2.0 - row) / scaleAt(depthMm);
     return middle.z() + up.z() * across + toward.z() * depthMm;
   }
 
   /** What is seen at a pixel, in the head's frame. */
   Vec3 pointMm(int at) {
-    double across = (at % width - width / 2.0) / pixelsPerMm;
-    double high = (height / 2.0 - at / width) / pixelsPerMm;
+    double scale = scaleAt(depth[at]);
+    double across = (at % width - width / 2.0) / scale;
+    double high = (height / 2.0 - at / width) / scale;
     return middle.plus(right.times(across)).plus(up.times(high)).plus(toward.times(depth[at]));
   }
 
@@ -131,43 +137,43 @@ final class Raster {
    * @param lengths a length for each vertex, or null for bare skin
    */
   void draw(Mesh m, float[] lengths) {
-    float[] px = new float[m.vertices()];
-    float[] py = new float[m.vertices()];
-    float[] pd = new float[m.vertices()];
-    for (int i = 0; i < m.vertices(); i++) {
-      double x = m.points()[3 * i] - middle.x();
-      double y = m.points()[3 * i + 1] - middle.y();
-      double z = m.points()[3 * i + 2] - middle.z();
-      px[i] = (float) (width / 2.0 + pixelsPerMm * (x * right.x() + y * right.y() + z * right.z()));
-      py[i] = (float) (height / 2.0 - pixelsPerMm * (x * up.x() + y * up.y() + z * up.z()));
-      pd[i] = (float) (x * toward.x() + y * toward.y() + z * toward.z());
-    }
+    float[] seen = new float[m.points().length];
+    project(m.points(), 0, m.vertices(), seen);
     int[] t = m.triangles();
     for (int k = 0; k < t.length; k += 3) {
-      triangle(m, lengths, t[k], t[k + 1], t[k + 2], px, py, pd);
+      triangle(m, lengths, t[k], t[k + 1], t[k + 2], seen);
     }
   }
 
-  private void triangle(
-      Mesh m, float[] lengths, int a, int b, int c, float[] px, float[] py, float[] pd) {
-    float area = (px[b] - px[a]) * (py[c] - py[a]) - (px[c] - px[a]) * (py[b] - py[a]);
+  /**
+   * @param seen pixel across, down and toward the eye of each vertex
+   */
+  private void triangle(Mesh m, float[] lengths, int a, int b, int c, float[] seen) {
+    float ax = seen[3 * a];
+    float ay = seen[3 * a + 1];
+    float bx = seen[3 * b];
+    float by = seen[3 * b + 1];
+    float cx = seen[3 * c];
+    float cy = seen[3 * c + 1];
+    float area = (bx - ax) * (cy - ay) - (cx - ax) * (by - ay);
     if (area >= 0) {
       return; // seen from behind, y runs down
     }
     float share = 1 / area;
-    int x0 = Math.max(0, (int) Math.floor(Math.min(px[a], Math.min(px[b], px[c]))));
-    int x1 = Math.min(width - 1, (int) Math.ceil(Math.max(px[a], Math.max(px[b], px[c]))));
-    int y0 = Math.max(0, (int) Math.floor(Math.min(py[a], Math.min(py[b], py[c]))));
-    int y1 = Math.min(height - 1, (int) Math.ceil(Math.max(py[a], Math.max(py[b], py[c]))));
+    float mmPerPixel = (float) (1 / pixelsPerMm);
+    int x0 = Math.max(0, (int) Math.floor(Math.min(ax, Math.min(bx, cx))));
+    int x1 = Math.min(width - 1, (int) Math.ceil(Math.max(ax, Math.max(bx, cx))));
+    int y0 = Math.max(0, (int) Math.floor(Math.min(ay, Math.min(by, cy))));
+    int y1 = Math.min(height - 1, (int) Math.ceil(Math.max(ay, Math.max(by, cy))));
     for (int y = y0; y <= y1; y++) {
       for (int x = x0; x <= x1; x++) {
-        float u = ((px[b] - x) * (py[c] - y) - (px[c] - x) * (py[b] - y)) * share;
-        float v = ((px[c] - x) * (py[a] - y) - (px[a] - x) * (py[c] - y)) * share;
+        float u = ((bx - x) * (cy - y) - (cx - x) * (by - y)) * share;
+        float v = ((cx - x) * (ay - y) - (ax - x) * (cy - y)) * share;
         float w = 1 - u - v;
         if (u < -1e-5f || v < -1e-5f || w < -1e-5f) {
           continue;
         }
-        float d = u * pd[a] + v * pd[b] + w * pd[c];
+        float d = (u * seen[3 * a + 2] + v * seen[3 * b + 2] + w * seen[3 * c + 2]) * mmPerPixel;
         int at = y * width + x;
         if (d > depth[at]) {
           depth[at] = d;

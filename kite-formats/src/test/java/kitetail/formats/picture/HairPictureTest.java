@@ -138,11 +138,16 @@ class HairPictureTest {
 
   private static final double SCALE = Math.min(300 / 316.0, 240 / 224.0);
 
+  /** The eye stands across the chair, as the browser's does. */
+  private static final double EYE_MM = 850;
+
   /** The row of a 240 × 300 picture a point is drawn in. */
   private static double row(View view, Vec3 p) {
     Vec3 right = new Vec3(0, 0, 1).cross(view.from().times(1));
     Vec3 up = view.from().times(1).cross(right);
-    return 150 - SCALE * up.dot(p.minus(new Vec3(0, -2, 2))) / up.norm();
+    Vec3 d = p.minus(new Vec3(0, -2, 2));
+    double near = EYE_MM / (EYE_MM - view.from().dot(d));
+    return 150 - SCALE * near * up.dot(d) / up.norm();
   }
 
   /** Mean lightness of what the left side above and behind the ear shows between two heights. */
