@@ -11,7 +11,7 @@ import type { ViewName } from "../draw/views";
 import { Loading, Trouble } from "../frame/States";
 import { usePedal } from "../frame/usePedal";
 import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
-import { type Sitting, stands } from "../store/sitting";
+import { measuredAt, type Sitting, stands } from "../store/sitting";
 import { lengthWords, type Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { worded } from "../words/worded";
@@ -35,9 +35,10 @@ export function CheckRound({ units }: { units: string }) {
 function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: Units }) {
   const go = useNavigate();
   const t = useMemo(() => stands(sitting), [sitting]);
+  const measured = useMemo(() => measuredAt(sitting), [sitting]);
   const round = useQuery({
-    queryKey: ["check-round", id, JSON.stringify(t.document.moves)],
-    queryFn: () => keptJson("/api/check-round", t.document),
+    queryKey: ["check-round", id, JSON.stringify(t.document.moves), measured.join()],
+    queryFn: () => keptJson("/api/check-round", { document: t.document, measured }),
     staleTime: Number.POSITIVE_INFINITY,
   });
   const { outcome } = useOutcome(t.document, true);

@@ -101,6 +101,21 @@ it("goes part by part, the likeliest fault first, each from where it is seen, an
   await screen.findByText("elsewhere");
 });
 
+it("asks for the round with what was measured at the chair, less what was taken back", async () => {
+  const measured = (number: number, place: string) => ({
+    number,
+    at: `2026-03-02T10:0${number}:00Z`,
+    entry: { kind: "measured", place, mm: 41 },
+  });
+  const undo = { number: 2, at: "2026-03-02T10:05:00Z", entry: { kind: "undone", device: "d", number: 1 } };
+  useChair.setState({
+    sitting: { ...sitting, unsent: [measured(0, "nape"), measured(1, "front"), undo] } as unknown as Sitting,
+  });
+  const sent = walk();
+  await screen.findByText("Both sides");
+  expect(sent.find((s) => s.url.startsWith("/api/check-round"))?.body).toMatchObject({ measured: ["nape"] });
+});
+
 it("takes down what stands out by a touch, leaves it at that, and tells at the end where to take how much", async () => {
   walk();
   fireEvent.click(await screen.findByText("Both temples."));

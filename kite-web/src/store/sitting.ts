@@ -82,6 +82,10 @@ export function lastDone(s: Sitting): Known | undefined {
   return standing(s).findLast((k) => UNDONE.has(k.entry.kind));
 }
 
+/** Where a length was measured and not taken back. */
+export const measuredAt = (s: Sitting): Place[] =>
+  [...new Set(standing(s).flatMap(({ entry: e }) => (e.kind === "measured" ? [e.place] : [])))].sort();
+
 /** What stands after all that was written down and not taken back. */
 export function stands(s: Sitting): Stands {
   const done = new Set<string>();

@@ -5,13 +5,14 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import kitetail.check.CheckRound;
 import kitetail.head.Place;
 
 /**
  * The check round in the order of what is likeliest to be off: at most five parts of the head, each
  * looked at from one stand, the worst first. A place is as risky as unsteady hands stray there, in
- * units of what may stand out; what slipped comes before all.
+ * units of what may stand out; what slipped comes before all, then what was measured on the way.
  */
 public record RoundByRisk(List<Group> groups) {
 
@@ -37,15 +38,19 @@ public record RoundByRisk(List<Group> groups) {
   /** What slipped is known to be off. */
   private static final double SLIPPED = 100;
 
+  /** What was measured was in doubt. */
+  private static final double MEASURED = 50;
+
   /**
    * @param spreadMm standard deviation of what is left at the named places ({@link Risk#places})
+   * @param measured where a length was measured while it was cut
    */
-  public static RoundByRisk of(CheckRound round, Map<Place, Double> spreadMm) {
+  public static RoundByRisk of(CheckRound round, Map<Place, Double> spreadMm, Set<Place> measured) {
     Map<Part, List<Integer>> parts = new EnumMap<>(Part.class);
     double[] risk = new double[round.items().size()];
     for (int i = 0; i < risk.length; i++) {
       CheckRound.Item item = round.items().get(i);
-      risk[i] = risk(item, spreadMm);
+      risk[i] = risk(item, spreadMm, measured);
       parts.computeIfAbsent(part(item), p -> new ArrayList<>()).add(i);
     }
     List<Group> groups = new ArrayList<>();
@@ -58,12 +63,16 @@ public record RoundByRisk(List<Group> groups) {
     return new RoundByRisk(List.copyOf(groups));
   }
 
-  private static double risk(CheckRound.Item item, Map<Place, Double> spreadMm) {
+  private static double risk(
+      CheckRound.Item item, Map<Place, Double> spreadMm, Set<Place> measured) {
     double here = spreadMm.getOrDefault(item.place(), 0.0);
     double there = spreadMm.getOrDefault(item.place().mirrored(), 0.0);
     double spread = item.kind() == CheckRound.Kind.BALANCE ? Math.hypot(here, there) : here;
     double strays = DEVIATIONS * spread / item.toleranceMm();
-    return item.kind() == CheckRound.Kind.SLIP ? SLIPPED + strays : strays;
+    if (item.kind() == CheckRound.Kind.SLIP) {
+      return SLIPPED + strays;
+    }
+    return measured.contains(item.place()) ? MEASURED + strays : strays;
   }
 
   private static Part part(CheckRound.Item item) {

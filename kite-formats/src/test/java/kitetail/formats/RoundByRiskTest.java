@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import kitetail.check.CheckRound;
 import kitetail.formats.json.Families;
 import kitetail.head.Head;
@@ -35,7 +36,7 @@ class RoundByRiskTest {
 
   private static RoundByRisk byRisk(Plan plan) {
     Workbench few = new Workbench(Scalp.of(Head.of(plan.head()), Risk.SITES));
-    return RoundByRisk.of(round(plan), Risk.of(plan, few, Hands.USUAL).places());
+    return RoundByRisk.of(round(plan), Risk.of(plan, few, Hands.USUAL).places(), Set.of());
   }
 
   /** Whatever was to be checked is in one of at most five parts, each worst first. */
@@ -65,6 +66,30 @@ class RoundByRiskTest {
     }
   }
 
+  /**
+   * What was measured on the way was in doubt: it comes first, but after what is known to be off.
+   */
+  @Test
+  void whereItWasMeasured_isLookedAtFirst_butAfterASlip() {
+    Plan plan = Slip.into(Families.all().get("even-all-over"), "seams", Place.RIDGE_RIGHT, 8);
+    Map<Place, Double> steady = new java.util.EnumMap<>(Place.class);
+    for (Place p : Place.values()) {
+      steady.put(p, 1.0);
+    }
+    CheckRound round = round(plan);
+    Place measured =
+        round.items().stream()
+            .filter(i -> i.kind() != CheckRound.Kind.SLIP && i.kind() != CheckRound.Kind.BALANCE)
+            .map(CheckRound.Item::place)
+            .filter(p -> p.name().endsWith("LEFT") || p == Place.OCCIPITAL || p == Place.NAPE)
+            .findFirst()
+            .orElseThrow();
+    List<Group> groups = RoundByRisk.of(round, steady, Set.of(measured)).groups();
+    assertThat(round.items().get(groups.get(0).items().get(0)).kind())
+        .isEqualTo(CheckRound.Kind.SLIP);
+    assertThat(round.items().get(groups.get(1).items().get(0)).place()).isEqualTo(measured);
+  }
+
   /** A place is risky by how far hands stray there against what may stand out. */
   @Test
   void whereHandsStrayTwiceAsFar_isLookedAtBeforeTheRest() {
@@ -74,7 +99,7 @@ class RoundByRiskTest {
       steady.put(p, 1.0);
     }
     steady.put(Place.RIDGE_LEFT, 40.0);
-    List<Group> groups = RoundByRisk.of(round(plan), steady).groups();
+    List<Group> groups = RoundByRisk.of(round(plan), steady, Set.of()).groups();
     assertThat(groups.get(0).part()).isIn(Part.LEFT, Part.BOTH_SIDES);
   }
 }

@@ -45,9 +45,42 @@ class FallTest extends InShop {
     assertThat(r.body()).contains("week").contains("allowed 0 to 52");
   }
 
+  private static ObjectNode roundOf(String family, String measured) {
+    ObjectNode out = TestShop.JSON.createObjectNode();
+    out.set("document", family(family));
+    out.set("measured", TestShop.JSON.readTree(measured));
+    return out;
+  }
+
+  /** What was in doubt while it was cut stands before what was not. */
+  @Test
+  void whatWasMeasured_isCheckedFirst() {
+    JsonNode usual = posted("/api/check-round", roundOf("even-all-over", "[]"));
+    int last = usual.path("parts").size() - 1;
+    String back =
+        usual
+            .path("items")
+            .get(usual.path("parts").get(last).path("items").get(0).asInt())
+            .path("place")
+            .asString();
+    JsonNode round = posted("/api/check-round", roundOf("even-all-over", "[\"" + back + "\"]"));
+    assertThat(
+            round
+                .path("items")
+                .get(round.path("parts").get(0).path("items").get(0).asInt())
+                .path("place")
+                .asString())
+        .isEqualTo(back);
+    assertThat(
+            maud.send(
+                    "POST", "/api/check-round", roundOf("even-all-over", "[\"elbow\"]").toString())
+                .statusCode())
+        .isBetween(400, 422);
+  }
+
   @Test
   void whatToCheck_isSaidSeamsFirst() {
-    JsonNode round = posted("/api/check-round", family("even-all-over"));
+    JsonNode round = posted("/api/check-round", roundOf("even-all-over", "[]"));
     assertThat(round.path("items").size()).isEqualTo(round.path("words").size()).isPositive();
     assertThat(round.path("items").get(0).path("kind").asString()).isEqualTo("seam");
     // All of it by few parts of the head, each number once.
@@ -93,5 +126,23 @@ class FallTest extends InShop {
     assertThat(maud.bytes("POST", "/api/still.png?view=back&week=4", plan).body())
         .isNotEqualTo(kept);
     assertThat(maud.send("POST", "/api/still.png?width=9000", plan).body()).contains("40 to 1200");
+  }
+
+  /**
+   * What a word of the trade means, on the usual head: for whoever is signed in, kept by the page.
+   */
+  @Test
+  void wordsAreDrawn_andOnesNobodyKnows_areSaid() throws Exception {
+    var crown = maud.bytes("GET", "/api/words/crown/picture.png", null);
+    assertThat(crown.statusCode()).isEqualTo(200);
+    assertThat(crown.headers().firstValue("Cache-Control").orElse("")).contains("max-age=86400");
+    assertThat(
+            javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(crown.body())).getWidth())
+        .isEqualTo(200);
+    var unknown = maud.send("GET", "/api/words/quiff/picture.png", null);
+    assertThat(unknown.statusCode()).isBetween(400, 422);
+    assertThat(unknown.body()).contains("crown");
+    assertThat(shop.new Visitor().send("GET", "/api/words/crown/picture.png", null).statusCode())
+        .isEqualTo(401);
   }
 }

@@ -1,6 +1,8 @@
 package kitetail.server.fall;
 
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Set;
 import kitetail.check.CheckRound;
 import kitetail.formats.answer.CheckItem;
 import kitetail.formats.words.FinishWords;
@@ -8,6 +10,7 @@ import kitetail.formats.words.LookWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.hair.Damp;
+import kitetail.head.Place;
 import kitetail.plan.Plan;
 import kitetail.planning.Hands;
 import kitetail.planning.Outgrown;
@@ -16,6 +19,7 @@ import kitetail.planning.RoundByRisk;
 import kitetail.server.advice.Advice;
 import kitetail.server.head.Heads;
 import kitetail.shopday.Finishing;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What comes after the last cut: checking, drying and styling, coming back. */
@@ -28,6 +32,11 @@ public class AfterTheCut {
     this.heads = heads;
     this.advice = advice;
   }
+
+  /**
+   * @param measured where a length was measured while it was cut
+   */
+  record Cut(@NotNull(message = "must be given") Plan document, @Nullable Set<Place> measured) {}
 
   /**
    * A part of the head to look at from one stand.
@@ -70,11 +79,15 @@ public class AfterTheCut {
         said(units).outgrown(grown));
   }
 
-  Round check(Plan plan, Units units) {
+  Round check(Cut cut, Units units) {
+    Plan plan = cut.document();
     CheckRound round = CheckRound.of(plan, heads.run(plan));
     LookWords said = said(units);
     RoundByRisk parts =
-        RoundByRisk.of(round, Risk.of(plan, advice.few(plan.head()), Hands.USUAL).places());
+        RoundByRisk.of(
+            round,
+            Risk.of(plan, advice.few(plan.head()), Hands.USUAL).places(),
+            cut.measured() == null ? Set.of() : cut.measured());
     return new Round(
         CheckItem.of(round),
         round.items().stream().map(i -> said.item(i, plan)).toList(),

@@ -83,7 +83,8 @@ class FallController {
 
   /** What to check when the cut is done. */
   @PostMapping("/check-round")
-  AfterTheCut.Round checkRound(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
-    return after.check(plan, me.reads());
+  AfterTheCut.Round checkRound(
+      @AuthenticationPrincipal Person me, @Valid @RequestBody AfterTheCut.Cut cut) {
+    return after.check(cut, me.reads());
   }
 }
