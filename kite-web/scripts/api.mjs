@@ -73,10 +73,15 @@ made["documents.d.ts"] = documents
   .replace(/\/\*\*\n \* This interface was referenced[^/]*?\*\/\n/g, "");
 
 /** The places there are and what they are called. */
-const { places } = read("words/names.json");
+const { places, landings } = read("words/names.json");
 made["names.ts"] = `${NOTE}import type { Place } from "./documents";
 
 export const PLACES: readonly (readonly [Place, string])[] = ${JSON.stringify(Object.entries(places), null, 2)};
+
+/** Where the ends of hair can land. */
+export const LANDINGS: Readonly<Record<${Object.keys(landings)
+  .map((l) => JSON.stringify(l))
+  .join(" | ")}, string>> = ${JSON.stringify(landings, null, 2)};
 
 const NAMES: Record<string, string> = Object.fromEntries(PLACES);
 

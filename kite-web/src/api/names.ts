@@ -92,6 +92,20 @@ export const PLACES: readonly (readonly [Place, string])[] = [
   ]
 ];
 
+/** Where the ends of hair can land. */
+export const LANDINGS: Readonly<Record<"brow" | "eye" | "cheek" | "noseTip" | "earTop" | "midEar" | "earLobe" | "jaw" | "chin" | "collar", string>> = {
+  "brow": "brow",
+  "eye": "eye",
+  "cheek": "cheek hollow",
+  "noseTip": "nose tip",
+  "earTop": "ear top",
+  "midEar": "mid ear",
+  "earLobe": "ear lobe",
+  "jaw": "jaw corner",
+  "chin": "chin",
+  "collar": "collar"
+};
+
 const NAMES: Record<string, string> = Object.fromEntries(PLACES);
 
 /** What a place is called; the id itself where it has no name. */

@@ -48,6 +48,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/appointments/{id}/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tellMoved"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bites": {
         parameters: {
             query?: never;
@@ -135,7 +151,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post: operations["add_8"];
         delete?: never;
@@ -439,7 +455,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_9"];
         put?: never;
         post?: never;
         delete?: never;
@@ -624,6 +640,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit/land": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["land"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edit/length": {
         parameters: {
             query?: never;
@@ -720,6 +752,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edit/weight-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weightOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fades": {
         parameters: {
             query?: never;
@@ -759,7 +807,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -778,7 +826,7 @@ export interface paths {
         get: operations["one_2"];
         put: operations["save_3"];
         post?: never;
-        delete: operations["delete"];
+        delete: operations["delete_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -871,7 +919,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -888,7 +936,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["set_1"];
+        put: operations["set_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -999,7 +1047,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["picture"];
+        get: operations["picture_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1031,7 +1079,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1111,7 +1159,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["add_3"];
         delete?: never;
@@ -1129,6 +1177,22 @@ export interface paths {
         };
         get?: never;
         put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/chair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["seat"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1193,6 +1257,22 @@ export interface paths {
         };
         get: operations["one_1"];
         put: operations["save_2"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAway"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1415,7 +1495,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["keep"];
         delete?: never;
@@ -1808,6 +1888,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shop"];
+        put: operations["call"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["closed"];
+        put: operations["setClosed"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/hours": {
         parameters: {
             query?: never;
@@ -1816,8 +1928,72 @@ export interface paths {
             cookie?: never;
         };
         get: operations["open"];
+        put: operations["set_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/services": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put: operations["set_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/wordings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/wordings/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["set"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/wordings/{kind}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2135,7 +2311,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -2155,6 +2331,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/words/{word}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2296,6 +2488,11 @@ export interface components {
             planTitle?: string;
             /** Format: int64 */
             planVersion?: number;
+            /** Format: int64 */
+            priceCents?: number;
+            service?: string;
+            /** Format: int64 */
+            serviceId?: number;
             /** Format: date-time */
             startsAt: string;
             state: components["schemas"]["State"];
@@ -2308,6 +2505,9 @@ export interface components {
             known: number;
             /** Format: int32 */
             rows: number;
+        };
+        Away: {
+            away: boolean;
         };
         Begin: {
             /** Format: date-time */
@@ -2349,6 +2549,8 @@ export interface components {
             personId: number;
             /** Format: int64 */
             planId?: number;
+            /** Format: int64 */
+            serviceId?: number;
             /** Format: date-time */
             startsAt: string;
         };
@@ -2517,6 +2719,21 @@ export interface components {
             sitDowns: components["schemas"]["SitDownRow"][];
             visits: components["schemas"]["VisitRow"][];
         };
+        Closed: {
+            days: components["schemas"]["ClosedRow"][];
+        };
+        ClosedDay: {
+            /** Format: date */
+            day: string;
+            why: string;
+        };
+        ClosedRow: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            why: string;
+        };
         CoatRow: {
             colours: string[];
             id: string;
@@ -2541,6 +2758,10 @@ export interface components {
             title: string;
             ways: components["schemas"]["CostRow"][];
         };
+        Cut: {
+            document: components["schemas"]["PlanDocument"];
+            measured?: components["schemas"]["Place"][];
+        };
         /** @enum {string} */
         Damp: "wet" | "damp" | "dry";
         /** @enum {string} */
@@ -2554,6 +2775,7 @@ export interface components {
         /** @enum {string} */
         DialsPart: "sides" | "top" | "fringe" | "neck";
         DialsView: {
+            fringeEnds: components["schemas"]["DialsViewLands"][];
             /** Format: double */
             minutes: number;
             parts: components["schemas"]["DialsViewPart"][];
@@ -2562,6 +2784,13 @@ export interface components {
             /** Format: double */
             returnToWeeks: number;
             softness?: components["schemas"]["Softness"];
+            /** Format: double */
+            weightOffPercent?: number;
+        };
+        DialsViewLands: {
+            landing: components["schemas"]["Landing"];
+            now: boolean;
+            there: boolean;
         };
         DialsViewPart: {
             /** Format: double */
@@ -2575,6 +2804,7 @@ export interface components {
             appointments: components["schemas"]["Appointment"][];
             busy: components["schemas"]["BusyRow"][];
             chairs: components["schemas"]["Chair"][];
+            closed: components["schemas"]["ClosedDay"][];
             /** Format: date */
             from: string;
             /** Format: date-time */
@@ -2958,6 +3188,8 @@ export interface components {
             document: components["schemas"]["PlanDocument"];
             name: string;
         };
+        /** @enum {string} */
+        Kind: "reminder" | "return" | "moved";
         Kit: {
             tools: components["schemas"]["ToolRow"][];
         };
@@ -3005,6 +3237,12 @@ export interface components {
         };
         /** @enum {string} */
         LadderViewTool: "comb" | "guard";
+        LandAsked: {
+            document: components["schemas"]["PlanDocument"];
+            landing: components["schemas"]["Landing"];
+        };
+        /** @enum {string} */
+        Landing: "brow" | "eye" | "cheek" | "noseTip" | "earTop" | "midEar" | "earLobe" | "jaw" | "chin" | "collar";
         LandingRow: {
             /** Format: double */
             lengthMm: number;
@@ -3191,7 +3429,7 @@ export interface components {
             givenUpAt?: string;
             /** Format: int64 */
             id: number;
-            kind: string;
+            kind: components["schemas"]["Kind"];
             /** Format: date-time */
             madeAt: string;
             /** Format: date-time */
@@ -3403,6 +3641,8 @@ export interface components {
             roles: components["schemas"]["Role"][];
         };
         PersonRow: {
+            /** Format: int32 */
+            chair?: number;
             /** Format: date-time */
             disabledAt?: string;
             /** Format: int64 */
@@ -3414,6 +3654,8 @@ export interface components {
             signIn: string;
         };
         PersonView: {
+            /** Format: int64 */
+            id: number;
             name: string;
             rights: components["schemas"]["Right"][];
             role: components["schemas"]["Role"];
@@ -3583,6 +3825,7 @@ export interface components {
             wishedMm: number;
         };
         PlanRow: {
+            away: boolean;
             /** Format: int64 */
             id: number;
             title: string;
@@ -3606,6 +3849,9 @@ export interface components {
         };
         /** @enum {string} */
         PlannerReason: "tooShort" | "shape" | "range";
+        Preview: {
+            preview: string;
+        };
         Problem: {
             askAgain?: boolean;
             codeNeeded?: boolean;
@@ -3839,6 +4085,10 @@ export interface components {
         SchoolTaper: "beforeDrying" | "afterDrying";
         /** @enum {string} */
         SchoolWork: "attachments" | "comb";
+        Seat: {
+            /** Format: int32 */
+            chair?: number;
+        };
         Second: {
             on: boolean;
         };
@@ -3874,6 +4124,22 @@ export interface components {
         Sent: {
             address: string;
             words: string;
+        };
+        ServiceRow: {
+            /** Format: int64 */
+            id?: number;
+            /** Format: int32 */
+            minutes: number;
+            name: string;
+            /** Format: int64 */
+            priceCents?: number;
+        };
+        Services: {
+            services: components["schemas"]["ServiceRow"][];
+        };
+        Shop: {
+            name: string;
+            zone: string;
         };
         Showing: {
             code?: string;
@@ -4214,11 +4480,28 @@ export interface components {
             gramsPerDm2?: number;
             move: string;
         };
+        WeightOffAsked: {
+            document: components["schemas"]["PlanDocument"];
+            /** Format: double */
+            percent: number;
+        };
         WetDry: {
             /** Format: double */
             curlRatio: number;
             /** Format: double */
             stretchShare: number;
+        };
+        /** @enum {string} */
+        WordPictureWord: "apex" | "crown" | "dropCrown" | "occipital" | "mastoid" | "nape" | "recession" | "temple" | "sideburn" | "ridge" | "hairline" | "elevation" | "overdirection";
+        Wording: {
+            kind: components["schemas"]["Kind"];
+            names: string[];
+            preview: string;
+            usual: string;
+            words: string;
+        };
+        Words: {
+            words: string;
         };
         Writing: {
             /** Format: uuid */
@@ -4373,6 +4656,35 @@ export interface operations {
             };
         };
     };
+    tellMoved: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     bites: {
         parameters: {
             query?: never;
@@ -4415,7 +4727,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlanDocument"];
+                "application/json": components["schemas"]["Cut"];
             };
         };
         responses: {
@@ -4564,7 +4876,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5304,7 +5616,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_9: {
         parameters: {
             query?: {
                 version?: number;
@@ -5497,6 +5809,8 @@ export interface operations {
         parameters: {
             query: {
                 planId?: number;
+                serviceId?: number;
+                any?: boolean;
                 from: string;
             };
             header?: never;
@@ -5722,6 +6036,39 @@ export interface operations {
             };
         };
     };
+    land: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LandAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edited"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     length: {
         parameters: {
             query?: never;
@@ -5920,6 +6267,39 @@ export interface operations {
             };
         };
     };
+    weightOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeightOffAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edited"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     fade: {
         parameters: {
             query?: never;
@@ -5989,7 +6369,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6082,7 +6462,7 @@ export interface operations {
             };
         };
     };
-    delete: {
+    delete_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6276,7 +6656,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: {
                 clientId?: number;
@@ -6341,7 +6721,7 @@ export interface operations {
             };
         };
     };
-    set_1: {
+    set_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6570,7 +6950,7 @@ export interface operations {
             };
         };
     };
-    picture: {
+    picture_1: {
         parameters: {
             query: {
                 what: string;
@@ -6637,7 +7017,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6798,7 +7178,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6870,6 +7250,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Changed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    seat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seat"];
             };
         };
         responses: {
@@ -7038,6 +7451,68 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Saved"];
                 };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Away"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What went wrong (RFC 9457). */
             default: {
@@ -7568,7 +8043,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8592,6 +9067,130 @@ export interface operations {
             };
         };
     };
+    shop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    call: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    closed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Closed"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    setClosed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Closed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Closed"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     open: {
         parameters: {
             query?: never;
@@ -8621,7 +9220,7 @@ export interface operations {
             };
         };
     };
-    set: {
+    set_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8641,6 +9240,167 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Opening"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Services"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    set_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Services"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Services"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    all_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wording"][];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: components["schemas"]["Kind"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Words"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wording"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: components["schemas"]["Kind"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Words"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
                 };
             };
             /** @description What went wrong (RFC 9457). */
@@ -9349,7 +10109,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9428,6 +10188,37 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: components["schemas"]["WordPictureWord"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
             };
             /** @description What went wrong (RFC 9457). */
             default: {

@@ -1,8 +1,11 @@
 /** The page's names for what the contract says; nothing here is written by hand. */
 import type * as D from "./documents";
-import type { components } from "./schema";
+import type { components, paths } from "./schema";
 
 type S = components["schemas"];
+
+/** Words of the trade that are something on a head. */
+export type DrawnWord = paths["/api/words/{word}/picture.png"]["get"]["parameters"]["path"]["word"];
 
 export type PersonView = S["PersonView"];
 export type AppointmentRow = S["Appointment"];
@@ -48,6 +51,9 @@ export type ToolRow = S["ToolRow"];
 export type MessageRow = S["MessageRow"];
 export type PersonRow = S["PersonRow"];
 export type OpeningRow = S["OpeningRow"];
+export type ClosedRow = S["ClosedRow"];
+export type ServiceRow = S["ServiceRow"];
+export type Wording = S["Wording"];
 export type PushedRow = S["PushedRow"];
 export type VisitRow = S["VisitRow"];
 export type SaidPart = S["SaidPart"];

@@ -1,4 +1,5 @@
 import { useRef } from "react";
+import { LANDINGS } from "../api/names";
 import type { DialsView, PlanDocument } from "../api/types";
 import { ask, changes } from "../store/asks";
 import { editPlan } from "../store/planStore";
@@ -22,6 +23,10 @@ const SOFT: readonly (readonly [Softness, string])[] = [
   ["piecey", worded("dials.piecey")],
 ];
 
+/** Weight is felt by so much of it, percent; past so much nothing is left to hold a line. */
+const WEIGHT_STEP = 2;
+const MOST_WEIGHT = 50;
+
 /** Same again, but: the few numbers a whole plan is set by, and what it costs. */
 export function DialPanel({ document, units }: { document: PlanDocument; units: Units }) {
   const { data, message } = useAnswer(ask.dials, document);
@@ -35,8 +40,27 @@ export function DialPanel({ document, units }: { document: PlanDocument; units: 
       <h2 className="font-bold text-2xl">{worded("dials.same-again-but")}</h2>
       {order.map((name) => {
         const part = data.parts.find((p) => p.part === name);
-        return part && <Length key={name} part={part} units={units} />;
+        return (
+          part && (
+            <div key={name}>
+              <Length part={part} units={units} />
+              {name === "fringe" && part.own && <Ends ends={data.fringeEnds} />}
+            </div>
+          )
+        );
       })}
+      {data.weightOffPercent !== undefined && (
+        <Stepper
+          large
+          label={worded("dials.weight-taken-out")}
+          value={Math.round(data.weightOffPercent)}
+          step={WEIGHT_STEP}
+          min={0}
+          max={MOST_WEIGHT}
+          unit="%"
+          onChange={(percent) => void editPlan(changes.weightOff({ percent }))}
+        />
+      )}
       {data.softness && (
         <fieldset>
           <legend className="text-sm">{worded("dials.how-soft")}</legend>
@@ -85,6 +109,29 @@ function Length({ part, units }: { part: Part; units: Units }) {
         onChange={(v) => void editPlan(changes.dial({ part: part.part, mm: toMm(v, units) }))}
       />
     </div>
+  );
+}
+
+/** Where the fringe ends, and can be asked to. */
+function Ends({ ends }: { ends: DialsView["fringeEnds"] }) {
+  if (ends.length === 0) return null;
+  return (
+    <fieldset className="mt-1 flex flex-wrap items-center gap-x-1">
+      <legend className="sr-only">{worded("dials.fringe-ends-at")}</legend>
+      <span className="mr-2 text-sm">{worded("dials.to-the")}</span>
+      {ends.map((e) => (
+        <button
+          key={e.landing}
+          type="button"
+          aria-pressed={e.now}
+          disabled={!e.there}
+          className={`touch cursor-pointer border-b-3 px-2 disabled:cursor-not-allowed disabled:opacity-50 ${e.now ? "border-primary font-bold" : "border-transparent underline"}`}
+          onClick={() => void editPlan(changes.land({ landing: e.landing }))}
+        >
+          {LANDINGS[e.landing]}
+        </button>
+      ))}
+    </fieldset>
   );
 }
 

@@ -13,6 +13,11 @@ const VIEW: DialsView = {
     { part: "fringe", mm: 70, mostMm: 112, own: false },
     { part: "neck", mm: 12, mostMm: 48, own: true },
   ],
+  fringeEnds: [
+    { landing: "brow", now: true, there: true },
+    { landing: "eye", now: false, there: true },
+    { landing: "chin", now: false, there: false },
+  ],
   softness: "solid",
   minutes: 34.2,
   returnFromWeeks: 4,
@@ -36,6 +41,7 @@ it("shows top, sides, fringe and neck, how soft, and what it costs", async () =>
   expect(((await screen.findByLabelText("Sides in cm")) as HTMLInputElement).value).toBe("2.4");
   expect((screen.getByLabelText("Neck in cm") as HTMLInputElement).value).toBe("1.2");
   expect(screen.queryByLabelText("Fringe in cm")).toBeNull();
+  expect(screen.queryByRole("button", { name: "brow" })).toBeNull();
   screen.getByText("comes along with the rest");
   expect(screen.getByRole("button", { name: "A solid line" }).getAttribute("aria-pressed")).toBe("true");
   expect(screen.getByRole("status").textContent).toBe("34 minutes; good for 4 to 7 weeks.");
@@ -55,6 +61,39 @@ it("asks for a part a step shorter, and says what was done", async () => {
     mm: 23,
   });
   expect(useSaid.getState().words).toBe("Sides 2.4 cm becomes 2.3 cm.");
+});
+
+it("asks for a fringe by where it ends, as far as the hair reaches", async () => {
+  const own = VIEW.parts.map((p) => ({ ...p, own: true }));
+  const sent = shown({
+    "POST /api/dials": { ...VIEW, parts: own },
+    "POST /api/edit/land": { document: { ...document(), title: "Landed" }, words: "" },
+  });
+  const at = (name: string) => screen.getByRole("button", { name });
+  await screen.findByRole("button", { name: "brow" });
+  expect(at("brow").getAttribute("aria-pressed")).toBe("true");
+  expect((at("chin") as HTMLButtonElement).disabled).toBe(true);
+  fireEvent.click(at("eye"));
+  await waitFor(() => expect(document().title).toBe("Landed"));
+  expect(asked(sent, "POST").find((r) => r.url.endsWith("/edit/land"))?.body).toMatchObject({
+    landing: "eye",
+  });
+});
+
+it("asks for more of the weight out where texturising takes any", async () => {
+  const sent = shown({
+    "POST /api/dials": { ...VIEW, weightOffPercent: 11.7 },
+    "POST /api/edit/weight-off": { document: { ...document(), title: "Lighter" }, words: "" },
+  });
+  fireEvent.click(await screen.findByRole("button", { name: "Weight taken out, more" }));
+  await waitFor(() => expect(document().title).toBe("Lighter"));
+  expect(asked(sent, "POST").find((r) => r.url.endsWith("/edit/weight-off"))?.body).toMatchObject({
+    percent: 14,
+  });
+  cleanup();
+  shown();
+  await screen.findByLabelText("Sides in cm");
+  expect(screen.queryByRole("button", { name: "Weight taken out, more" })).toBeNull();
 });
 
 it("asks for other ends", async () => {

@@ -149,6 +149,11 @@ function picked(cut: Cut, path: string, value: unknown): Changed | undefined {
     return pick(worded("numbers.held"), HOLDS, "hold", (v) => newHold(v as (typeof HOLDS)[number][0]));
   if (path === "guide.kind" && cut.kind === "fingers")
     return pick(worded("numbers.guide"), GUIDES, "guide", (v) => newGuide(v as (typeof GUIDES)[number][0]));
+  if (path === "tension")
+    return pick(worded("numbers.held-how"), [
+      ["firm", worded("numbers.firmly")],
+      ["none", worded("numbers.without-tension")],
+    ]);
   if (path === "parting.toward") return pick(worded("numbers.working"), FACINGS);
   if (path === "outline.form") return pick(worded("common.nape-shape"), NAPE_FORMS);
   if (path === "tool" && cut.kind === "comb")

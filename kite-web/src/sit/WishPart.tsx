@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { PLACES, placeName } from "../api/names";
+import { LANDINGS, PLACES, placeName } from "../api/names";
 import type { PickGroup, Place, SitDocument, SitReading, Wish } from "../api/types";
 import { HOW_MUCH } from "../shapes/HowMuch";
 import { lengthWords, type Units } from "../store/units";
@@ -16,20 +16,17 @@ type Props = {
   units: Units;
 };
 
-const LANDINGS = [
+type Landing = keyof typeof LANDINGS;
+type How = "" | "up" | Landing;
+
+/** A length, a standing height, or where it ends. */
+const HOW: readonly (readonly [How, string])[] = [
   ["", worded("wishPart.a-length")],
   ["up", worded("wishPart.stands-up")],
-  ["brow", worded("wishPart.ends-at-the-brow")],
-  ["eye", worded("wishPart.ends-at-the-eye")],
-  ["cheek", worded("wishPart.ends-at-the-cheek")],
-  ["noseTip", worded("wishPart.ends-at-the-nose")],
-  ["earTop", worded("wishPart.ends-at-the-ear")],
-  ["midEar", worded("wishPart.ends-at-mid-ear")],
-  ["earLobe", worded("wishPart.ends-at-the-ear-2")],
-  ["jaw", worded("wishPart.ends-at-the-jaw")],
-  ["chin", worded("wishPart.ends-at-the-chin")],
-  ["collar", worded("wishPart.ends-at-the-collar")],
-] as const;
+  ...(Object.keys(LANDINGS) as Landing[]).map(
+    (l) => [l, worded("wishPart.ends-at", { landing: LANDINGS[l] })] as const,
+  ),
+];
 
 /** What stylists ask: edges, lengths and landings, what is left alone, how it is worn and kept. */
 export function WishPart({ document, reading, groups, strips, units }: Props) {
@@ -153,7 +150,7 @@ type PointsProps = { points: Wish[]; reading?: SitReading; units: Units; set: (p
 /** Lengths and landings at places, each read against today's hair. */
 function Points({ points, reading, units, set }: PointsProps) {
   const [place, setPlace] = useState<Place>("front");
-  const [landing, setLanding] = useState<(typeof LANDINGS)[number][0]>("brow");
+  const [landing, setLanding] = useState<How>("brow");
   const change = (i: number, w: Wish) => set(points.map((p, k) => (k === i ? w : p)));
   return (
     <fieldset>
@@ -185,7 +182,7 @@ function Points({ points, reading, units, set }: PointsProps) {
                 set={(mm) => change(i, { place: p.place, lengthMm: mm ?? 0 })}
               />
             ) : (
-              <span>{LANDINGS.find(([id]) => id === p.landing)?.[1]}</span>
+              <span>{HOW.find(([id]) => id === p.landing)?.[1]}</span>
             )}
             <WishWords r={reading?.wishes[i]} units={units} />
             <button
@@ -204,7 +201,7 @@ function Points({ points, reading, units, set }: PointsProps) {
           label={worded("wishPart.wished-to-land")}
           value={landing}
           set={setLanding}
-          places={LANDINGS}
+          places={HOW}
         />
         <button
           type="button"
@@ -221,7 +218,7 @@ function Points({ points, reading, units, set }: PointsProps) {
 }
 
 /** A new wish, from the hair as it is where a number is asked. */
-const wished = (place: Place, how: (typeof LANDINGS)[number][0], nowMm: number): Wish =>
+const wished = (place: Place, how: How, nowMm: number): Wish =>
   how === "up"
     ? { place, standMm: Math.min(300, Math.max(5, nowMm)) }
     : how

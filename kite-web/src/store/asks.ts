@@ -49,6 +49,14 @@ export const changes = {
     (a: But<S["DialAsked"]>): Change =>
     (document) =>
       said(api.POST("/api/edit/dial", { body: { ...a, document } })),
+  land:
+    (a: But<S["LandAsked"]>): Change =>
+    (document) =>
+      said(api.POST("/api/edit/land", { body: { ...a, document } })),
+  weightOff:
+    (a: But<S["WeightOffAsked"]>): Change =>
+    (document) =>
+      said(api.POST("/api/edit/weight-off", { body: { ...a, document } })),
   softness:
     (a: But<S["SoftnessAsked"]>): Change =>
     (document) =>

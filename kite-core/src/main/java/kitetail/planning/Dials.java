@@ -4,8 +4,13 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import kitetail.client.Landing;
+import kitetail.client.Wish;
 import kitetail.cut.Dial;
+import kitetail.fall.Styling;
 import kitetail.hair.Stock;
+import kitetail.head.Head;
+import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.plan.Course;
 import kitetail.plan.Move;
@@ -48,6 +53,18 @@ public final class Dials {
    * @param along what the other parts changed by, mm; those that did
    */
   public record Turned(Plan plan, Part part, double wasMm, double gotMm, Map<Part, Double> along) {}
+
+  /**
+   * Where a fringe can be asked to end.
+   *
+   * @param needMm how long the hair at the front must be for it, dry and straight
+   * @param there whether it is as long before the first move
+   */
+  public record Lands(Landing landing, double needMm, boolean there) {}
+
+  /** Where stylists say that a fringe ends. */
+  public static final List<Landing> FRINGE_ENDS =
+      List.of(Landing.BROW, Landing.EYE, Landing.NOSE_TIP, Landing.CHIN);
 
   /** Less is not noticed. */
   private static final double NOTICED_MM = 0.5;
@@ -124,6 +141,53 @@ public final class Dials {
     return new Work(plan, bench).turned(part, wantedMm);
   }
 
+  /**
+   * Where the fringe of a plan can end, and how long its front is now; none for hair worn off the
+   * forehead, nor for a body without a face.
+   */
+  public static List<Lands> lands(Plan plan, Workbench bench) {
+    Styling.Way way = plan.styling().way();
+    Head head = bench.scalp().head();
+    if (way == Styling.Way.BACK || way == Styling.Way.UP || head.face().isEmpty()) {
+      return List.of();
+    }
+    double most = PlanEngine.start(plan, bench).longest()[bench.scalp().root(Place.FRONT)];
+    return FRINGE_ENDS.stream()
+        .map(
+            l -> {
+              double need = new Wish(Place.FRONT, l).needMm(head, plan.hair());
+              return new Lands(l, need, need <= most + NOTICED_MM);
+            })
+        .toList();
+  }
+
+  /** What a plan leaves at the middle of the front, mm. */
+  public static double frontMm(Plan plan, Workbench bench) {
+    return new Course(plan, bench).after(plan.moves()).longest()[bench.scalp().root(Place.FRONT)];
+  }
+
+  /**
+   * The fringe set so that its middle ends at a place of the face; lengths of the answer are those
+   * at the middle of the front.
+   *
+   * @throws IllegalArgumentException when no number of the plan shapes the fringe more than others,
+   *     or the hair does not reach
+   */
+  public static Turned land(Plan plan, Workbench bench, Landing landing) {
+    Lands asked =
+        lands(plan, bench).stream()
+            .filter(l -> l.landing() == landing)
+            .findFirst()
+            .orElseThrow(
+                () -> new IllegalArgumentException("a fringe worn so ends at none of the face"));
+    if (!asked.there()) {
+      throw new IllegalArgumentException("the hair at the front is not so long");
+    }
+    Work w = new Work(plan, bench);
+    w.fringeAt = bench.scalp().root(Place.FRONT);
+    return w.turned(Part.FRINGE, asked.needMm());
+  }
+
   /** A number of a move. */
   private record Turn(int move, Dial dial, double value) {}
 
@@ -132,6 +196,9 @@ public final class Dials {
     private final Scalp scalp;
     private final Course course;
     private final double[] share;
+
+    /** The root the fringe is told by; below nothing for the mean of it. */
+    private int fringeAt = -1;
 
     Work(Plan plan, Workbench bench) {
       this.plan = plan;
@@ -154,6 +221,9 @@ public final class Dials {
             out[p.ordinal()] += scalp.areaMm2(i) / share[p.ordinal()] * longest[i];
           }
         }
+      }
+      if (fringeAt >= 0) {
+        out[Part.FRINGE.ordinal()] = longest[fringeAt];
       }
       return out;
     }

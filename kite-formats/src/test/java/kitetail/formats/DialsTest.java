@@ -81,6 +81,38 @@ class DialsTest {
     }
   }
 
+  /**
+   * "The fringe to the brow": its middle is then as long as the way over forehead and face to it,
+   * as stylists measure it (common practice).
+   */
+  @Test
+  void aFringeAskedToAPlace_isAsLongAsTheWayThere_andElseIsToldWhy() {
+    int landed = 0;
+    for (On on : plans()) {
+      for (Dials.Lands l : Dials.lands(on.plan(), on.few())) {
+        try {
+          Dials.Turned t = Dials.land(on.plan(), on.few(), l.landing());
+          double got = Dials.frontMm(t.plan(), on.few());
+          String said = on.plan().title() + " to the " + l.landing();
+          assertThat(got).as(said).isCloseTo(t.gotMm(), within(1e-9));
+          assertThat(got).as(said).isCloseTo(l.needMm(), within(Math.max(2, 0.05 * l.needMm())));
+          landed++;
+        } catch (IllegalArgumentException e) {
+          assertThat(e.getMessage()).matches(".*(by itself|not so long).*");
+          assertThat(l.there() || e.getMessage().contains("not so long")).isTrue();
+        }
+      }
+    }
+    assertThat(landed).isGreaterThan(30);
+  }
+
+  @Test
+  void hairWornOffTheForehead_hasNoFringeToEndAnywhere() {
+    Plan back = Families.all().get("swept-back-classic");
+    Workbench few = new Workbench(Scalp.of(Head.of(back.head()), Risk.SITES));
+    assertThat(Dials.lands(back, few)).isEmpty();
+  }
+
   @Test
   void softEnds_areSoftInEveryLineCutWithShears() {
     Plan plan = Families.all().get("quiet-side-part");

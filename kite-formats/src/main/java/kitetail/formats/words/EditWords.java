@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import kitetail.client.Landing;
 import kitetail.client.Reading;
 import kitetail.cut.Dial;
 import kitetail.edit.RefusedException;
@@ -17,6 +18,7 @@ import kitetail.planning.Dials;
 import kitetail.planning.SameLongest;
 import kitetail.planning.Shaping;
 import kitetail.planning.Thinned;
+import kitetail.planning.WeightOff;
 import kitetail.section.EdgeDrag;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
@@ -58,6 +60,21 @@ public record EditWords(Words words) {
 
   /** What a dial set, and what came along. */
   public String dialled(Dials.Turned t) {
+    return set(Words.capital(Messages.of("edit.dial.name", t.part())), t);
+  }
+
+  /** Where the fringe ends now, and what came along. */
+  public String landed(Dials.Turned t, Landing at) {
+    return set(Messages.say("edit.dial.ends", "landing", Names.LANDINGS.of(at)), t);
+  }
+
+  /** How much of a plan's weight is taken out now. */
+  public String lighter(WeightOff.Turned t) {
+    return Messages.say(
+        "edit.weight-off", "from", Math.round(100 * t.was()), "to", Math.round(100 * t.got()));
+  }
+
+  private String set(String what, Dials.Turned t) {
     String along =
         Words.joined(
             "also",
@@ -75,7 +92,7 @@ public record EditWords(Words words) {
     return Messages.say(
         "edit.dial.set",
         "part",
-        Words.capital(Messages.of("edit.dial.name", t.part())),
+        what,
         "from",
         mm(t.wasMm()),
         "to",

@@ -48,7 +48,7 @@ class WordsTest {
             12);
     assertThat(CM.sentence(move(c)))
         .isEqualTo(
-            "Over the fingers, blunt, 1.2 cm bites working up, held at 45°, cut to an upright line leaving 3.0 cm at the occipital bone,"
+            "Over the fingers, blunt, 1.2 cm bites working up, held at 45° firmly, cut to an upright line leaving 3.0 cm at the occipital bone,"
                 + " fingers out 10°; all brought to a fixed guide at the crown, gathered to one spot.");
     assertThat(CM.headline(move(c))).isEqualTo("3.0 cm");
     assertThat(INCH.headline(move(c))).isEqualTo("1 1/8 in");

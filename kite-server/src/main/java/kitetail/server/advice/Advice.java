@@ -27,6 +27,7 @@ import kitetail.planning.Ranking;
 import kitetail.planning.Risk;
 import kitetail.planning.Softness;
 import kitetail.planning.Telling;
+import kitetail.planning.WeightOff;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
 import kitetail.server.head.Share;
@@ -91,7 +92,13 @@ public class Advice implements Warms {
     Workbench few = few(plan.head());
     Outcome o = PlanEngine.run(plan, few);
     return DialsView.of(
-        Dials.read(plan, few), Softness.of(plan), o.minutes(), Outgrown.of(plan, o));
+        Dials.read(plan, few),
+        Dials.lands(plan, few),
+        Dials.frontMm(plan, few),
+        Softness.of(plan),
+        WeightOff.any(plan) ? WeightOff.share(plan, few) : null,
+        o.minutes(),
+        Outgrown.of(plan, o));
   }
 
   /** A place to measure, and what of all that is unknown it tells besides those before it. */

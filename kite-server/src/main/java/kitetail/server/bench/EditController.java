@@ -59,6 +59,19 @@ class EditController {
     return edits.dial(a, me.reads());
   }
 
+  /** The fringe of the whole plan set to end at a place of the face. */
+  @PostMapping("/land")
+  Edits.Edited land(@AuthenticationPrincipal Person me, @Valid @RequestBody Edits.LandAsked a) {
+    return edits.land(a, me.reads());
+  }
+
+  /** So much of the weight of the whole plan taken out by the moves that texturise. */
+  @PostMapping("/weight-off")
+  Edits.Edited weightOff(
+      @AuthenticationPrincipal Person me, @Valid @RequestBody Edits.WeightOffAsked a) {
+    return edits.weightOff(a, me.reads());
+  }
+
   /** Every line over the fingers cut so soft. */
   @PostMapping("/softness")
   Edits.Edited softness(@Valid @RequestBody Edits.SoftnessAsked a) {

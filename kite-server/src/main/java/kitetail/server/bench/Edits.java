@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import kitetail.client.Landing;
 import kitetail.edit.FadeEdit;
 import kitetail.edit.MoveEdit;
 import kitetail.edit.RefusedException;
@@ -19,6 +20,7 @@ import kitetail.plan.Workbench;
 import kitetail.planning.Dials;
 import kitetail.planning.Softness;
 import kitetail.planning.Thinned;
+import kitetail.planning.WeightOff;
 import kitetail.section.EdgeDrag;
 import kitetail.server.advice.Advice;
 import kitetail.server.error.FieldException;
@@ -94,6 +96,14 @@ class Edits {
       @NotNull(message = "must be given") Plan document,
       @NotNull(message = "must be given") Dials.Part part,
       double mm) {}
+
+  /** {@code percent}: of the weight to be taken out of the lengths. */
+  record WeightOffAsked(@NotNull(message = "must be given") Plan document, double percent) {}
+
+  /** {@code landing}: where the fringe is to end. */
+  record LandAsked(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") Landing landing) {}
 
   record SoftnessAsked(
       @NotNull(message = "must be given") Plan document,
@@ -222,6 +232,27 @@ class Edits {
             PlanJson.name(a.part()),
             () -> Dials.turn(plan, advice.few(plan.head()), a.part(), mm));
     return new Edited(t.plan(), words(units).dialled(t));
+  }
+
+  Edited land(LandAsked a, Units units) {
+    Plan plan = a.document();
+    Dials.Turned t =
+        asked(
+            "$.landing",
+            PlanJson.name(a.landing()),
+            () -> Dials.land(plan, advice.few(plan.head()), a.landing()));
+    return new Edited(t.plan(), words(units).landed(t, a.landing()));
+  }
+
+  Edited weightOff(WeightOffAsked a, Units units) {
+    Plan plan = a.document();
+    double percent = FieldException.within("$.percent", a.percent(), 0, 90);
+    WeightOff.Turned t =
+        asked(
+            "$.percent",
+            String.valueOf(percent),
+            () -> WeightOff.set(plan, advice.few(plan.head()), percent / 100));
+    return new Edited(t.plan(), words(units).lighter(t));
   }
 
   Edited softness(SoftnessAsked a) {

@@ -9,6 +9,7 @@ import kitetail.formats.words.Words;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.plan.Plan;
+import kitetail.planning.Dials;
 import kitetail.server.head.Heads;
 import org.springframework.stereotype.Component;
 
@@ -18,11 +19,7 @@ import org.springframework.stereotype.Component;
 @Component
 class NamedLengths {
   private static final Map<Place, List<Landing>> NAMED =
-      Map.of(
-          Place.FRONT,
-          List.of(Landing.BROW, Landing.EYE, Landing.NOSE_TIP, Landing.CHIN),
-          Place.NAPE,
-          List.of(Landing.COLLAR));
+      Map.of(Place.FRONT, Dials.FRINGE_ENDS, Place.NAPE, List.of(Landing.COLLAR));
 
   private final Heads heads;
 
