@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Finding, Meant, PlanDocument, RemedyRow } from "../api/types";
+import { Said } from "../help/Said";
 import { look, sideOf, turnTo } from "../store/lookStore";
 import { change, choose, usePlan } from "../store/planStore";
 import { tryOn, useTried } from "../store/tryStore";
@@ -58,7 +59,8 @@ export function Findings({ findings, words, moves, remedies, remediesOf, read }:
               key={key}
               className={`border-l-4 pl-3 text-sm ${f.meant === undefined ? TONES[f.severity] : "border-base-300"}`}
             >
-              <b>{f.meant === undefined ? NAMES[f.severity] : worded("findings.intentional")}.</b> {said}
+              <b>{f.meant === undefined ? NAMES[f.severity] : worded("findings.intentional")}.</b>{" "}
+              <Said>{said ?? ""}</Said>
               {f.meant?.note && <i className="soft"> {f.meant.note}</i>}
               <span className="flex flex-wrap items-center gap-x-3">
                 {at >= 0 && (

@@ -1,5 +1,5 @@
 import { type ReactNode, useRef, useState } from "react";
-import { useShut } from "./useShut";
+import { useShut } from "../store/useShut";
 
 type Props = {
   name: string;

@@ -1,14 +1,16 @@
-import { useMutation } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, said } from "../api/http";
 import { change, say, usePlan } from "../store/planStore";
+import { putAway } from "../store/putAway";
+import { useShut } from "../store/useShut";
 import { worded } from "../words/worded";
-import { useShut } from "./useShut";
 
-/** What the plan is called; a touch on it gives it another name, or makes a second plan of it. */
+/** What the plan is called; a touch on it gives it another name, makes a second plan of it, or puts it away. */
 export function PlanName({ title, clientId }: { title: string; clientId: number }) {
   const go = useNavigate();
+  const queries = useQueryClient();
   const [open, setOpen] = useState(false);
   const [name, setName] = useState(title);
   const box = useRef<HTMLDivElement>(null);
@@ -30,6 +32,14 @@ export function PlanName({ title, clientId }: { title: string; clientId: number 
       );
     },
     onSuccess: (a) => go(`/plans/${a.id}`),
+    onError: (e) => say(e.message, true),
+  });
+  const away = useMutation({
+    mutationFn: (id: number) => putAway(id, true),
+    onSuccess: async (_, id) => {
+      await queries.invalidateQueries({ queryKey: ["client", clientId] });
+      go(`/clients/${clientId}`, { state: { away: id } });
+    },
     onError: (e) => say(e.message, true),
   });
   return (
@@ -63,6 +73,14 @@ export function PlanName({ title, clientId }: { title: string; clientId: number 
           </label>
           <button type="button" className="btn touch" disabled={copy.isPending} onClick={() => copy.mutate()}>
             {worded("planName.a-second-plan-like")}
+          </button>
+          <button
+            type="button"
+            className="btn touch"
+            disabled={away.isPending}
+            onClick={() => away.mutate(usePlan.getState().id)}
+          >
+            {worded("planName.put-this-plan-away")}
           </button>
         </div>
       )}

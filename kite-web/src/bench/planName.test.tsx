@@ -40,3 +40,12 @@ it("makes a second plan of it and opens that", async () => {
     document: { title: "Quiet Side Part, again", moves: [{ id: "a" }] },
   });
 });
+
+it("puts the plan away and leads back to the client", async () => {
+  usePlan.setState({ id: 5 });
+  const sent = shown({ "PUT /api/plans/5/away": {} });
+  fireEvent.click(screen.getByRole("button", { name: "Quiet Side Part" }));
+  fireEvent.click(screen.getByRole("button", { name: "Put this plan away" }));
+  await screen.findByText("elsewhere");
+  expect(asked(sent, "PUT").map((s) => s.body)).toEqual([{ away: true }]);
+});

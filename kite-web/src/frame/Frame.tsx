@@ -64,9 +64,12 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
               </NavLink>
             ))}
           </nav>
+          <Link to="/help" className="touch ml-auto flex items-center underline">
+            {worded("frame.help")}
+          </Link>
           <Link
             to="/way"
-            className="touch ml-auto flex items-center underline"
+            className="touch flex items-center underline"
             title={worded("frame.your-way-of-working")}
           >
             {person.name}

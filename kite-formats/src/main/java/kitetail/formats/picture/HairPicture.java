@@ -178,7 +178,7 @@ public final class HairPicture {
     return cover;
   }
 
-  private static BufferedImage reduced(BufferedImage fine, int width, int height) {
+  static BufferedImage reduced(BufferedImage fine, int width, int height) {
     BufferedImage out = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     Graphics2D g = out.createGraphics();
     g.setRenderingHint(

@@ -27,6 +27,8 @@ public enum Share {
   GRIDS(2, 860),
   RINGS(1, 12),
   COSTS(0.2, 4),
+  /** Drawn words. */
+  WORDS(0.1, 20),
   /** Plans as they are on the pages that are open. */
   WORKS(1, 60);
 
