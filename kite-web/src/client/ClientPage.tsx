@@ -3,8 +3,8 @@ import { type ChangeEvent, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { api, said } from "../api/http";
 import type { NewPlan } from "../api/types";
-import { StillHead } from "../draw/StillHead";
-import { Empty, Loading, Trouble } from "../frame/States";
+import { BookTime } from "../frame/BookTime";
+import { Loading, Trouble } from "../frame/States";
 import { Trail } from "../frame/Trail";
 import { TODAY } from "../shapes/ranked";
 import { shownVersion } from "../shapes/useRanking";
@@ -15,6 +15,7 @@ import { HeadsOverTime } from "./HeadsOverTime";
 import { Learnt } from "./Learnt";
 import { OwnData } from "./OwnData";
 import { Photos } from "./Photos";
+import { Plans } from "./Plans";
 import { Shapes } from "./Shapes";
 import { Visits } from "./Visits";
 
@@ -129,29 +130,9 @@ export function ClientPage({ units, erases }: Props) {
             {worded("clientPage.new-consultation")}
           </button>
         </div>
+        {!c.next && <BookTime clientId={id} planId={c.plans.find((p) => !p.away)?.id} from={new Date()} />}
         <h2 className="mt-5 font-bold text-xl">{worded("clientPage.plans")}</h2>
-        {c.plans.length === 0 && <Empty>{worded("clientPage.no-plan-yet-pick")}</Empty>}
-        <ul className="mt-2 grid gap-3 sm:grid-cols-2">
-          {c.plans.map((p) => (
-            <li key={p.id}>
-              <Link
-                to={`/plans/${p.id}`}
-                className="flex gap-3 rounded-box border-2 border-base-300 bg-base-200 p-3"
-              >
-                <StillHead of={`plans/${p.id}`} version={p.version} name={p.title} className="h-36 w-28" />
-                <span className="grid content-start gap-1">
-                  <b className="text-lg">{p.title}</b>
-                  <span className="soft">
-                    {worded("clientPage.changed", {
-                      day: new Date(p.updatedAt).toLocaleDateString("en-GB"),
-                    })}
-                  </span>
-                  <span className="font-bold text-primary">{worded("clientPage.open-the-bench")}</span>
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <Plans clientId={id} plans={c.plans} />
         <h2 className="mt-5 font-bold text-xl">{worded("clientPage.choose-a-cut")}</h2>
         <p className="soft">
           {worded("clientPage.fitted-to-this-head")}{" "}

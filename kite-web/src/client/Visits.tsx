@@ -4,6 +4,7 @@ import { StillHead } from "../draw/StillHead";
 import { Empty } from "../frame/States";
 import { Trail } from "../frame/Trail";
 import { sightName } from "../look/sights";
+import { priced } from "../shop/price";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
 import { CompareVisits } from "./CompareVisits";
@@ -39,7 +40,7 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
                   minutes: v.minutes,
                   movesDone: v.movesDone,
                 })}
-                {v.priceCents !== undefined && ` · ${(v.priceCents / 100).toFixed(2)}`}
+                {v.priceCents !== undefined && ` · ${priced(v.priceCents)}`}
               </p>
               {v.liked && <p>{worded("visits.the-client-said", { what: sightName(v.liked) })}</p>}
               {v.remarks && <p>{v.remarks}</p>}

@@ -101,7 +101,8 @@ class LearntOnServerTest extends InShop {
   @Test
   void aVisitNamesThePlanOfItsSitting() {
     long plan = newPlan(2);
-    long other = newPlan(2);
+    long other =
+        post(201, "/api/clients/2/plans", "{\"family\":\"hard-line-sweep\"}").path("id").asLong();
     UUID token = UUID.randomUUID();
     post(
         200,

@@ -58,7 +58,10 @@ class ClientController {
     this.clock = clock;
   }
 
-  record PlanRow(long id, String title, long version, OffsetDateTime updatedAt) {}
+  /**
+   * @param away whether it was put away
+   */
+  record PlanRow(long id, String title, long version, OffsetDateTime updatedAt, boolean away) {}
 
   record VisitRow(
       long id,
@@ -116,7 +119,7 @@ class ClientController {
         NextVisit.of(appointments.next(me.shopId(), id, OffsetDateTime.now(clock))),
         sitDowns.ofClient(me.shopId(), id).stream().map(SitDownRow::of).toList(),
         plans.ofClient(me.shopId(), id).stream()
-            .map(p -> new PlanRow(p.id(), p.title(), p.version(), p.updatedAt()))
+            .map(p -> new PlanRow(p.id(), p.title(), p.version(), p.updatedAt(), p.away()))
             .toList(),
         visits.ofClient(me.shopId(), id).stream()
             .map(

@@ -31,7 +31,8 @@ class ClientRows {
             select c.id, c.name, c.note, p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version
             from present_client c
             left join lateral (
-              select id, document, version from plan where client_id = c.id order by updated_at desc, id desc limit 1
+              select id, document, version from plan where client_id = c.id and put_away_at is null
+              order by updated_at desc, id desc limit 1
             ) p on true
             where c.shop_id = :shop and lower(c.name) like lower(:part) escape '!'
             order by c.name, c.id limit :most

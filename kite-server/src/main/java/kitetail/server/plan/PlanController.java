@@ -10,20 +10,24 @@ import kitetail.formats.json.SitDownJson;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.document.Works;
+import kitetail.server.error.FieldException;
 import kitetail.server.head.Heads;
 import kitetail.server.security.Person;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Plans: kept, computed, drawn and printed. */
@@ -62,6 +66,8 @@ class PlanController {
 
   record Saved(long version) {}
 
+  record Away(@NotNull(message = "must be given") Boolean away) {}
+
   @GetMapping("/ramp")
   Ramp ramp() {
     return Ramp.USED;
@@ -96,6 +102,24 @@ class PlanController {
     heads.check(s.document());
     return new Saved(
         plans.save(me.shopId(), id, s.version(), s.document(), OffsetDateTime.now(clock)));
+  }
+
+  /** Away from the plans one works by, or back among them. */
+  @PutMapping("/plans/{id}/away")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putAway(
+      @AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Away a) {
+    plans.putAway(me.shopId(), id, a.away(), OffsetDateTime.now(clock));
+  }
+
+  /** For good. */
+  @DeleteMapping("/plans/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    if (!plans.delete(me.shopId(), id)) {
+      throw new FieldException(
+          "plan", String.valueOf(id), "was cut, is being cut or is booked; put it away instead");
+    }
   }
 
   /** The drawn head of a plan: bust and scalp meshes. */

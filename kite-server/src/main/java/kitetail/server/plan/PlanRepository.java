@@ -14,14 +14,26 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plan documents, each with a version that guards every update. */
 @Repository
 public class PlanRepository {
+  /** What holds a plan. */
+  private static final String LEANS_ON =
+      """
+      select 1 from visit where plan_id = :id union all select 1 from sitting where plan_id = :id
+      union all select 1 from appointment where plan_id = :id
+      union all select 1 from waiting where plan_id = :id
+      """;
+
   private final JdbcClient db;
 
   PlanRepository(JdbcClient db) {
     this.db = db;
   }
 
-  /** A plan in a list. */
-  public record Row(long id, String title, long version, OffsetDateTime updatedAt) {}
+  /**
+   * A plan in a list.
+   *
+   * @param away whether it was put away
+   */
+  public record Row(long id, String title, long version, OffsetDateTime updatedAt, boolean away) {}
 
   /** A plan with whom it is for. */
   public record Stored(
@@ -40,7 +52,8 @@ public class PlanRepository {
   public List<Row> ofClient(long shopId, long clientId) {
     return db.sql(
             """
-            select p.id, p.document ->> 'title' as title, p.version, p.updated_at
+            select p.id, p.document ->> 'title' as title, p.version, p.updated_at,
+              p.put_away_at is not null as away
             from plan p join present_client c on c.id = p.client_id
             where c.shop_id = :shop and c.id = :client
             order by p.updated_at desc, p.id desc
@@ -97,6 +110,68 @@ public class PlanRepository {
         .param("now", now)
         .query(Long.class)
         .single();
+  }
+
+  /**
+   * A plan of the client's with just this in it that nobody cuts or has cut by, the newest; none of
+   * those put away.
+   */
+  public Optional<Long> untouched(long clientId, Plan plan) {
+    return db.sql(
+            """
+            select p.id from plan p
+            where p.client_id = :client and p.put_away_at is null and p.document = :document::jsonb
+              and not exists (select 1 from visit v where v.plan_id = p.id)
+              and not exists (select 1 from sitting s where s.plan_id = p.id)
+            order by p.id desc limit 1
+            """)
+        .param("client", clientId)
+        .param("document", PlanJson.write(plan))
+        .query(Long.class)
+        .optional();
+  }
+
+  /**
+   * Puts a plan away, or brings it back; what is booked with it stays.
+   *
+   * @throws NotFoundException when the shop has no such plan
+   */
+  @Transactional
+  public void putAway(long shopId, long id, boolean away, OffsetDateTime now) {
+    get(shopId, id);
+    db.sql(
+            """
+            update plan set put_away_at = case when :away then coalesce(put_away_at, :now) end
+            where id = :id
+            """)
+        .param("away", away)
+        .param("now", now)
+        .param("id", id)
+        .update();
+  }
+
+  /**
+   * Takes a plan out for good, with its versions. One that was cut or is booked stays: the record
+   * leans on it.
+   *
+   * @return false when it stays
+   * @throws NotFoundException when the shop has no such plan
+   */
+  @Transactional
+  public boolean delete(long shopId, long id) {
+    get(shopId, id);
+    // Held, so that nobody begins to cut by it in between.
+    db.sql("select id from plan where id = :id for update")
+        .param("id", id)
+        .query(Long.class)
+        .optional();
+    db.sql("delete from plan_version where plan_id = :id and not exists (" + LEANS_ON + ")")
+        .param("id", id)
+        .update();
+    return db.sql("delete from plan where id = :id and not exists (" + LEANS_ON + ")")
+            .param("id", id)
+            .update()
+        == 1;
   }
 
   /**

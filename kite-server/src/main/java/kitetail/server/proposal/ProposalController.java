@@ -77,6 +77,10 @@ class ProposalController {
     return lines.of(out -> out.line(proposals.ranking(me, id, all, n -> out.done(n, all.size()))));
   }
 
+  /**
+   * A plan from a document, or of a shape. What was proposed before and stands untouched is not
+   * made a second time.
+   */
   @EngineWork
   @Needs(Right.CUT)
   @PostMapping("/clients/{clientId}/plans")
@@ -85,13 +89,14 @@ class ProposalController {
       @AuthenticationPrincipal Person me, @PathVariable long clientId, @RequestBody NewPlan n) {
     clients.get(me.shopId(), clientId);
     CutToday.check(sitDowns.latest(me.shopId(), clientId));
-    Plan plan = n.document();
-    if (plan == null) {
-      plan = proposals.plan(me, clientId, n.family());
-    } else {
-      heads.check(plan);
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    if (n.document() != null) {
+      heads.check(n.document());
+      return new Added(plans.add(clientId, n.document(), now));
     }
-    return new Added(plans.add(clientId, plan, OffsetDateTime.now(clock)));
+    Plan proposed = proposals.plan(me, clientId, n.family());
+    return new Added(
+        plans.untouched(clientId, proposed).orElseGet(() -> plans.add(clientId, proposed, now)));
   }
 
   /** A shape as it is proposed to a client, without making a plan of it. */

@@ -12,6 +12,9 @@ final class TrailWords {
           Map.entry("sitdown", "the consultation"),
           Map.entry("plan", "the plan"),
           Map.entry("plan_version", "a version of the plan"),
+          Map.entry("closed", "a day the shop is closed"),
+          Map.entry("service", "what is offered"),
+          Map.entry("wording", "the wording of a message"),
           Map.entry("sitting", "the work at the chair"),
           Map.entry("visit", "the visit"),
           Map.entry("photo", "a photograph"),
@@ -26,6 +29,7 @@ final class TrailWords {
           Map.entry("ends_at", "end"),
           Map.entry("person_id", "stylist"),
           Map.entry("plan_id", "plan"),
+          Map.entry("service_id", "what it is for"),
           Map.entry("learnt_since", "what is learnt from visits"),
           Map.entry("email", "e-mail"),
           Map.entry("password_hash", "password"),
@@ -62,7 +66,8 @@ final class TrailWords {
                           .collect(Collectors.joining(", ")));
       case "REMOVED" -> "took away " + thing;
       case "ERASED" -> fields.isEmpty() ? "erased the client" : "made the erasing final";
-      case "BROUGHT_BACK" -> "brought the client back";
+      case "PUT_AWAY" -> "put away " + thing;
+      case "BROUGHT_BACK" -> "brought " + (kind.equals("client") ? "the client" : thing) + " back";
       case "TAKEN_OUT" -> "took out all that is held on the client";
       default -> what;
     };
