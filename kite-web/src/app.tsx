@@ -56,6 +56,7 @@ function Door() {
   );
 }
 
+const HelpPage = lazy(() => import("./help/HelpPage").then((m) => ({ default: m.HelpPage })));
 const LookPage = lazy(() => import("./look/LookPage").then((m) => ({ default: m.LookPage })));
 
 /** The client's own screen knows nobody who is signed in. */
@@ -85,7 +86,8 @@ function Shop() {
       <Suspense fallback={<Loading what={worded("common.the-head")} />}>
         <Routes>
           <Route path="/" element={<Today />} />
-          <Route path="/diary" element={<Diary />} />
+          <Route path="/help" element={<HelpPage />} />
+          <Route path="/diary" element={<Diary me={me.data.id} />} />
           <Route path="/clients" element={<Clients erases={erases} />} />
           <Route path="/clients/new" element={<NewClient />} />
           <Route path="/clients/:id/sit" element={<SitDown units={me.data.units} />} />

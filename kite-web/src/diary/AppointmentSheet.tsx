@@ -14,17 +14,18 @@ type Props = {
   late: () => void;
   move: (personId: number, day: Day, minute: number, minutes: number) => void;
   done: () => void;
+  cancelled: () => void;
   shut: () => void;
 };
 
 /** One appointment: to the client or the chair, earlier or later, another chair, longer, or off. */
-export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: Props) {
+export function AppointmentSheet({ row, zone, chairs, late, move, done, cancelled, shut }: Props) {
   const day = dayOf(row.startsAt, zone);
   const from = minuteOf(row.startsAt, zone);
   const minutes = Math.round((Date.parse(row.endsAt) - Date.parse(row.startsAt)) / 60_000);
   const cancel = useMutation({
     mutationFn: () => carriedOut(api.DELETE("/api/appointments/{id}", { params: { path: { id: row.id } } })),
-    onSuccess: done,
+    onSuccess: cancelled,
   });
   const tell = useMutation({
     mutationFn: (state: "planned" | "here" | "didNotCome") =>
@@ -44,6 +45,7 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, shut }: 
           stylist: row.stylist,
         })}
       </p>
+      {row.service && <p className="text-lg">{row.service}</p>}
       {STATES[row.state] && <p className="font-bold text-lg">{STATES[row.state]}</p>}
       {told && (
         <div className="flex flex-wrap gap-2">

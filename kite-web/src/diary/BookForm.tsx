@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { api, carriedOut, said } from "../api/http";
 import type { ClientRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
@@ -26,10 +26,16 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
   const queries = useQueryClient();
   const [asked, setAsked] = useState("");
   const [from, setFrom] = useState(minute);
+  const [service, setService] = useState<number>();
+  const [phone, setPhone] = useState("");
   const clients = useQuery({
     queryKey: ["clients", asked],
     queryFn: () => said(api.GET("/api/clients", { params: { query: { q: asked } } })),
     placeholderData: (last) => last,
+  });
+  const services = useQuery({
+    queryKey: ["services"],
+    queryFn: async () => (await said(api.GET("/api/shop/services"))).services,
   });
   const waiting = useWaiting();
   const book = useMutation({
@@ -40,6 +46,7 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
             personId,
             clientId: c.id,
             planId: c.planId,
+            serviceId: service,
             startsAt: moment(day, from, zone),
           },
         }),
@@ -50,6 +57,21 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["waiting"] });
       done();
+    },
+  });
+  const name = asked.trim();
+  const known = clients.data?.some((c) => c.name.toLowerCase() === name.toLowerCase());
+  // Where the booking fails, the client is not written down a second time.
+  const made = useRef<{ name: string; id: number }>(undefined);
+  const first = useMutation({
+    mutationFn: async () => {
+      if (made.current?.name !== name) {
+        const added = await said(
+          api.POST("/api/clients", { body: { name, phone: phone.trim() || undefined } }),
+        );
+        made.current = { name, id: added.id };
+      }
+      await book.mutateAsync({ id: made.current.id });
     },
   });
   const wait = useMutation({
@@ -65,7 +87,7 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
       ),
     onSuccess: () => queries.invalidateQueries({ queryKey: ["waiting"] }),
   });
-  const first = (waiting.data ?? []).filter((w) => w.personId === undefined || w.personId === personId);
+  const longest = (waiting.data ?? []).filter((w) => w.personId === undefined || w.personId === personId);
   return (
     <Dialog title={`${long(day)}, ${clock(from)}, ${chair}`} shut={shut}>
       <div className="flex gap-2">
@@ -75,6 +97,22 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
           </button>
         ))}
       </div>
+      {(services.data?.length ?? 0) > 0 && (
+        <fieldset className="flex flex-wrap gap-1">
+          <legend className="sr-only">{worded("bookForm.what-for")}</legend>
+          {services.data?.map((s) => (
+            <button
+              key={s.id}
+              type="button"
+              aria-pressed={service === s.id}
+              className={`btn touch ${service === s.id ? "btn-neutral" : ""}`}
+              onClick={() => setService(service === s.id ? undefined : s.id)}
+            >
+              {worded("bookForm.service", { name: s.name, minutes: s.minutes })}
+            </button>
+          ))}
+        </fieldset>
+      )}
       <label className="grid gap-1 font-bold">
         {worded("bookForm.client")}
         <input
@@ -84,9 +122,9 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
           onChange={(e) => setAsked(e.target.value)}
         />
       </label>
-      {first.length > 0 && (
+      {longest.length > 0 && (
         <ul className="grid gap-1" aria-label={worded("bookForm.waiting")}>
-          {first.map((w) => (
+          {longest.map((w) => (
             <li key={w.id}>
               <button
                 type="button"
@@ -100,6 +138,28 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
             </li>
           ))}
         </ul>
+      )}
+      {name !== "" && clients.data && !known && (
+        <div className="flex flex-wrap items-end gap-2">
+          <label className="grid flex-1 gap-1 text-sm">
+            {worded("bookForm.phone")}
+            <input
+              className="input touch w-full text-lg"
+              type="tel"
+              maxLength={60}
+              value={phone}
+              onChange={(e) => setPhone(e.target.value)}
+            />
+          </label>
+          <button
+            type="button"
+            className="btn btn-primary touch"
+            disabled={first.isPending || book.isPending}
+            onClick={() => first.mutate()}
+          >
+            {worded("bookForm.book-new", { name })}
+          </button>
+        </div>
       )}
       <ul className="grid max-h-72 gap-1 overflow-y-auto">
         {clients.data?.map((c) => (
@@ -126,7 +186,7 @@ export function BookForm({ chair, personId, day, minute, zone, done, shut }: Pro
         ))}
       </ul>
       {wait.isSuccess && <p role="status">{worded("bookForm.on-the-waiting-list")}</p>}
-      <Problem error={book.error ?? wait.error} />
+      <Problem error={book.error ?? first.error ?? wait.error} />
     </Dialog>
   );
 }

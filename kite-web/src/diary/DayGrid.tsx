@@ -3,7 +3,7 @@ import type { AppointmentRow, DiaryView } from "../api/types";
 import { useLift } from "../draw/useLift";
 import { worded } from "../words/worded";
 import { STATES, type State } from "./states";
-import { clock, type Day, dayOf, minuteOf, moment, snapped } from "./times";
+import { clock, type Day, dayOf, minuteOf, moment, STEP_MIN, snapped } from "./times";
 
 export type Column = { key: string; title: string; day: Day; personId: number };
 export type Dropped = { row: AppointmentRow; personId: number; startsAt: string; minutes: number };
@@ -13,6 +13,8 @@ const TO_MIN = 21 * 60;
 const PX_PER_MIN = 1.05;
 /** So much of the day is seen before its first appointment. */
 const BEFORE_MIN = 30;
+/** In less nobody is cut. */
+const LEAST_GAP_MIN = 15;
 /** A touch that moves less is no drag. */
 const STILL_PX = 6;
 
@@ -21,6 +23,8 @@ type Props = {
   rows: AppointmentRow[];
   /** When the shop is open, in minutes past midnight. */
   hours: DiaryView["open"];
+  /** Days on which it is closed whatever its hours. */
+  closedDays: DiaryView["closed"];
   /** When somebody is elsewhere. */
   busy: DiaryView["busy"];
   zone: string;
@@ -34,7 +38,7 @@ type Point = { clientX: number; clientY: number };
 type Drag = { row: AppointmentRow; grabbedMin: number; column: number; minute: number; moved: boolean };
 
 /** Chairs or days side by side, time downward. */
-export function DayGrid({ columns, rows, hours, busy, zone, now, book, open, drop }: Props) {
+export function DayGrid({ columns, rows, hours, closedDays, busy, zone, now, book, open, drop }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const scroll = useRef<HTMLDivElement>(null);
   const [drag, setDrag] = useState<Drag | null>(null);
@@ -120,7 +124,21 @@ export function DayGrid({ columns, rows, hours, busy, zone, now, book, open, dro
                 />
               ))}
               {closed(hours.filter((h) => h.day === c.day)).map(([a, b]) => (
-                <Veil key={a} from={a} to={b} label={worded("dayGrid.closed")} />
+                <Veil
+                  key={a}
+                  from={a}
+                  to={b}
+                  label={closedDays.find((d) => d.day === c.day)?.why || worded("dayGrid.closed")}
+                />
+              ))}
+              {gaps(c, { rows, hours, busy, zone, fromMin: c.day === today ? nowMin : 0 }).map(([a, b]) => (
+                <span
+                  key={`free${a}`}
+                  className="soft pointer-events-none absolute right-2 z-[4] text-sm"
+                  style={{ top: (a - FROM_MIN) * PX_PER_MIN + 1 }}
+                >
+                  {worded("dayGrid.free", { hours: Math.floor((b - a) / 60), rest: (b - a) % 60 })}
+                </span>
               ))}
               {busy
                 .filter((b) => b.personId === c.personId)
@@ -187,6 +205,27 @@ export function closed(hours: DiaryView["open"]): [number, number][] {
   }
   if (at < TO_MIN) gaps.push([at, TO_MIN]);
   return gaps;
+}
+
+type Taken = Pick<Props, "rows" | "hours" | "busy" | "zone"> & { fromMin: number };
+
+/** Where a chair is free on a day, in minutes past midnight, from a minute on; what is too short for anything left out. */
+export function gaps(c: Pick<Column, "day" | "personId">, t: Taken): [number, number][] {
+  const taken = [...t.rows.filter((r) => r.state !== "didNotCome"), ...t.busy]
+    .filter((r) => r.personId === c.personId)
+    .map((r) => [onDay(r.startsAt, c.day, t.zone, 0), onDay(r.endsAt, c.day, t.zone, 1)] as const)
+    .filter(([a, b]) => b > a)
+    .sort((a, b) => a[0] - b[0]);
+  const out: [number, number][] = [];
+  for (const h of t.hours.filter((h) => h.day === c.day)) {
+    let at = Math.max(h.from, Math.ceil(t.fromMin / STEP_MIN) * STEP_MIN);
+    for (const [a, b] of [...taken, [h.to, h.to] as const]) {
+      const until = Math.min(a, h.to);
+      if (until - at >= LEAST_GAP_MIN) out.push([at, until]);
+      at = Math.max(at, b);
+    }
+  }
+  return out;
 }
 
 /** The minute of a time on a day's drawing; its rim when the time is on a day before or after. */
@@ -273,7 +312,10 @@ function Block({ row, from, minutes, faint, open, grab }: BlockProps) {
       {STATES[row.state] && <span className="ml-2 text-sm">{STATES[row.state]}</span>}
       <br />
       <span className="text-sm">
-        {worded("dayGrid.min", { planTitle: row.planTitle ?? worded("dayGrid.to-be-planned"), minutes })}
+        {worded("dayGrid.min", {
+          planTitle: row.service ?? row.planTitle ?? worded("dayGrid.to-be-planned"),
+          minutes,
+        })}
       </span>
     </button>
   );

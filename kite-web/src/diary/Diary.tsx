@@ -1,28 +1,34 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, carriedOut, said } from "../api/http";
+import { api, said } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
 import { worded } from "../words/worded";
 import { AppointmentSheet } from "./AppointmentSheet";
 import { BookForm } from "./BookForm";
+import { type Change, Changed, moved } from "./Changed";
 import { type Column, DayGrid, type Dropped } from "./DayGrid";
 import { FeedAddress } from "./FeedAddress";
 import { Late } from "./Late";
-import { type Day, dayOf, long, moment, mondayOf, shifted, short } from "./times";
+import { type Day, dayOf, long, minuteOf, moment, mondayOf, shifted, short } from "./times";
 import { Waiting } from "./Waiting";
 
 type Open =
   | { kind: "book"; personId: number; day: Day; minute: number }
   | { kind: "one" | "late"; id: number };
 
-/** A day of every chair, or a week of one: booked by a touch, moved by dragging. */
-export function Diary() {
+/** Whether this device shows the chair of who is signed in alone. */
+const MINE = "kite-diary-mine";
+
+/** A day of every chair, or of one's own, or a week of one: booked by a touch, moved by dragging. */
+export function Diary({ me }: { me: number }) {
   const queries = useQueryClient();
   const [from, setFrom] = useState<Day>();
   const [week, setWeek] = useState(false);
   const [chair, setChair] = useState<number>();
   const [open, setOpen] = useState<Open | null>(null);
   const [problem, setProblem] = useState("");
+  const [mine, setMine] = useState(() => localStorage.getItem(MINE) === "yes");
+  const [changed, setChanged] = useState<Change | null>(null);
   const first = from && week ? mondayOf(from) : from;
   const diary = useQuery({
     queryKey: ["diary", first, week],
@@ -37,27 +43,32 @@ export function Diary() {
   const done = async () => {
     setOpen(null);
     setProblem("");
+    setChanged(null);
     await queries.invalidateQueries({ queryKey: ["diary"] });
     await queries.invalidateQueries({ queryKey: ["today"] });
   };
+  const failed = async (e: Error) => {
+    setProblem(e.message);
+    await queries.invalidateQueries({ queryKey: ["diary"] });
+  };
   const move = useMutation({
-    mutationFn: (d: Dropped) =>
-      carriedOut(
-        api.PUT("/api/appointments/{id}", {
-          params: { path: { id: d.row.id } },
-          body: {
-            version: d.row.version,
-            personId: d.personId,
-            startsAt: d.startsAt,
-            minutes: d.minutes,
-          },
-        }),
-      ),
-    onSuccess: done,
-    onError: async (e) => {
-      setProblem(e.message);
-      await queries.invalidateQueries({ queryKey: ["diary"] });
+    mutationFn: (d: Dropped) => moved(d),
+    onSuccess: async (version, d) => {
+      await done();
+      setChanged({ kind: "moved", was: d.row, now: { ...d, row: { ...d.row, version } } });
     },
+    onError: failed,
+  });
+  const find = useMutation({
+    mutationFn: (day: Day) =>
+      said(api.GET("/api/diary/free", { params: { query: { any: true, from: day } } })),
+    onSuccess: (f) => {
+      const zone = diary.data?.zone ?? "UTC";
+      const day = dayOf(f.startsAt, zone);
+      setFrom(day);
+      setOpen({ kind: "book", personId: f.personId, day, minute: minuteOf(f.startsAt, zone) });
+    },
+    onError: failed,
   });
   if (diary.isPending) return <Loading what={worded("diary.the-diary")} />;
   if (diary.error) return <Trouble error={diary.error} retry={() => diary.refetch()} />;
@@ -71,7 +82,9 @@ export function Diary() {
         day: d,
         personId: shown,
       }))
-    : chairs.map((c) => ({ key: String(c.id), title: c.name, day, personId: c.id }));
+    : chairs
+        .filter((c) => !mine || c.id === me || !chairs.some((o) => o.id === me))
+        .map((c) => ({ key: String(c.id), title: c.name, day, personId: c.id }));
   const one = open && open.kind !== "book" ? appointments.find((a) => a.id === open.id) : undefined;
   return (
     <div className="flex min-h-0 flex-1 flex-col px-5 pb-3">
@@ -92,6 +105,24 @@ export function Diary() {
               </option>
             ))}
           </select>
+        )}
+        {!week && chairs.length > 1 && (
+          <span className="join">
+            {[false, true].map((own) => (
+              <button
+                key={String(own)}
+                type="button"
+                aria-pressed={mine === own}
+                className={`btn join-item touch ${mine === own ? "btn-neutral" : ""}`}
+                onClick={() => {
+                  setMine(own);
+                  localStorage.setItem(MINE, own ? "yes" : "no");
+                }}
+              >
+                {own ? worded("diary.mine") : worded("diary.all")}
+              </button>
+            ))}
+          </span>
         )}
         <span className="join">
           {[false, true].map((w) => (
@@ -130,6 +161,14 @@ export function Diary() {
             ›
           </button>
         </span>
+        <button
+          type="button"
+          className="btn btn-primary touch"
+          disabled={find.isPending}
+          onClick={() => find.mutate(day)}
+        >
+          {worded("diary.book")}
+        </button>
         <Waiting />
         <FeedAddress />
       </div>
@@ -138,10 +177,12 @@ export function Diary() {
           {problem}
         </p>
       )}
+      {changed && <Changed key={JSON.stringify(changed)} change={changed} zone={zone} done={done} />}
       <DayGrid
         columns={columns}
         rows={appointments}
         hours={diary.data.open}
+        closedDays={diary.data.closed}
         busy={diary.data.busy}
         zone={zone}
         now={now}
@@ -171,6 +212,10 @@ export function Diary() {
             move.mutate({ row: one, personId, startsAt: moment(d, minute, zone), minutes })
           }
           done={done}
+          cancelled={async () => {
+            await done();
+            setChanged({ kind: "cancelled", was: one });
+          }}
           shut={() => setOpen(null)}
         />
       )}

@@ -26,6 +26,11 @@ const row = {
 const client = { id: 3, name: "Bram", planId: 4, planTitle: "Quiet Side Part" };
 const waits = { id: 8, clientId: 6, clientName: "Elin", until: "2026-03-16", note: "mornings" };
 
+const services = [
+  { id: 2, name: "Fringe and neck", minutes: 15 },
+  { id: 1, name: "Scissor cut", minutes: 50, priceCents: 4200 },
+];
+
 function form(answers: Record<string, unknown>) {
   const done = vi.fn();
   const sent = atPage(
@@ -38,7 +43,12 @@ function form(answers: Record<string, unknown>) {
       done={done}
       shut={() => undefined}
     />,
-    { "GET /api/clients": [client], "GET /api/waiting": { waiting: [waits] }, ...answers },
+    {
+      "GET /api/clients": [client],
+      "GET /api/waiting": { waiting: [waits] },
+      "GET /api/shop/services": { services },
+      ...answers,
+    },
   );
   return { done, sent };
 }
@@ -51,6 +61,41 @@ it("books a client with their plan, the time moved by a touch, in the shop's own
   const body = asked(sent, "POST")[0]?.body as { startsAt: string };
   expect(body).toMatchObject({ personId: 1, clientId: 3, planId: 4 });
   expect(Date.parse(body.startsAt)).toBe(Date.parse("2026-03-02T09:15:00Z"));
+});
+
+it("books for what is offered where that is said", async () => {
+  const { done, sent } = form({ "POST /api/appointments": {} });
+  fireEvent.click(await screen.findByText("Scissor cut, 50 min"));
+  fireEvent.click(await screen.findByText("Quiet Side Part"));
+  await waitFor(() => expect(done).toHaveBeenCalled());
+  expect(asked(sent, "POST")[0]?.body).toMatchObject({ clientId: 3, serviceId: 1 });
+});
+
+it("books a new caller by name and number, and writes them down once though the time is taken", async () => {
+  const refusal: { now: unknown } = { now: refused("That time is taken.", 409) };
+  const { done, sent } = form({
+    "POST /api/clients": { id: 21 },
+    "POST /api/appointments": () => refusal.now,
+  });
+  fireEvent.change(screen.getByLabelText("Client"), { target: { value: "bram" } });
+  await screen.findByText("Bram");
+  expect(screen.queryByText("Book bram, new"), "who is known is not made anew").toBeNull();
+  fireEvent.change(screen.getByLabelText("Client"), { target: { value: " Ina Verhoog " } });
+  fireEvent.change(await screen.findByLabelText("Phone, to be told of changes"), {
+    target: { value: "+31 6 5550 0123" },
+  });
+  fireEvent.click(screen.getByText("Book Ina Verhoog, new"));
+  await screen.findByText("That time is taken.");
+  expect(done).not.toHaveBeenCalled();
+  refusal.now = {};
+  fireEvent.click(screen.getByText("+15 min"));
+  fireEvent.click(screen.getByText("Book Ina Verhoog, new"));
+  await waitFor(() => expect(done).toHaveBeenCalled());
+  const posts = asked(sent, "POST");
+  expect(posts.filter((s) => s.url === "/api/clients").map((s) => s.body)).toEqual([
+    { name: "Ina Verhoog", phone: "+31 6 5550 0123" },
+  ]);
+  expect(posts.at(-1)?.body).toMatchObject({ clientId: 21, personId: 1 });
 });
 
 it("offers the chair first to who waits, and takes them off the list once booked", async () => {
@@ -125,6 +170,7 @@ it("moves, lengthens and takes off an appointment, and says when it cannot", asy
       late={() => undefined}
       move={(...to) => moves.push(to)}
       done={() => undefined}
+      cancelled={() => undefined}
       shut={() => undefined}
     />,
     { "DELETE /api/appointments/5": refused("It is being cut now.", 409) },
@@ -152,6 +198,7 @@ it("tells who is here and who did not come, takes it back, and leaves what the c
         late={() => undefined}
         move={() => undefined}
         done={() => undefined}
+        cancelled={() => undefined}
         shut={() => undefined}
       />,
       { "PUT /api/appointments/5/state": answer },

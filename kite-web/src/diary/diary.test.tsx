@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { asked, atPage, refused } from "../atPage";
+import { gaps } from "./DayGrid";
 import { Diary } from "./Diary";
 
 const row = {
@@ -25,6 +26,7 @@ const diary = {
   ],
   appointments: [row],
   open: [{ day: "2026-03-02", from: 9 * 60, to: 18 * 60 }],
+  closed: [],
   busy: [{ personId: 2, startsAt: "2026-03-02T12:00:00Z", endsAt: "2026-03-02T13:00:00Z" }],
 };
 const answers = {
@@ -55,7 +57,7 @@ const point = (at: Element, what: string, clientX: number, clientY: number) =>
 const y = (minute: number) => (minute - 8 * 60) * 1.05;
 
 it("lays a day out by chair, with what is closed and who is elsewhere", async () => {
-  atPage(<Diary />, answers);
+  atPage(<Diary me={1} />, answers);
   await screen.findByText("Monday 2 March");
   expect(screen.getByText("Maud")).toBeTruthy();
   expect(screen.getByTestId("appointment-5").textContent).toBe("10:00 BramQuiet Side Part · 30 min");
@@ -64,7 +66,7 @@ it("lays a day out by chair, with what is closed and who is elsewhere", async ()
 });
 
 it("opens an appointment that is touched, and moves none", async () => {
-  const sent = atPage(<Diary />, answers);
+  const sent = atPage(<Diary me={1} />, answers);
   const block = await screen.findByTestId("appointment-5");
   point(block, "pointerdown", 100, y(605));
   point(block, "pointermove", 102, y(605) + 3);
@@ -74,7 +76,7 @@ it("opens an appointment that is touched, and moves none", async () => {
 });
 
 it("moves what is dragged, to whole five minutes, and to another chair", async () => {
-  const sent = atPage(<Diary />, { ...answers, "PUT /api/appointments/5": {} });
+  const sent = atPage(<Diary me={1} />, { ...answers, "PUT /api/appointments/5": { version: 3 } });
   const block = await screen.findByTestId("appointment-5");
   point(block, "pointerdown", 100, y(605));
   point(block, "pointermove", 300, y(667));
@@ -90,7 +92,7 @@ it("moves what is dragged, to whole five minutes, and to another chair", async (
 });
 
 it("says why a move was refused, and shows the day anew", async () => {
-  const sent = atPage(<Diary />, {
+  const sent = atPage(<Diary me={1} />, {
     ...answers,
     "PUT /api/appointments/5": refused("Joris has somebody in the chair then.", 409),
   });
@@ -105,7 +107,7 @@ it("says why a move was refused, and shows the day anew", async () => {
 });
 
 it("books where an empty slot is touched, for the chair and the time it stands at", async () => {
-  atPage(<Diary />, answers);
+  atPage(<Diary me={1} />, answers);
   fireEvent.click(await screen.findByLabelText("Book Joris at 11:30"));
   const sheet = await screen.findByRole("dialog");
   expect(sheet.textContent).toContain("Joris");
@@ -113,7 +115,7 @@ it("books where an empty slot is touched, for the chair and the time it stands a
 });
 
 it("turns days and weeks, and shows a week of one chair", async () => {
-  const sent = atPage(<Diary />, answers);
+  const sent = atPage(<Diary me={1} />, answers);
   await screen.findByText("Monday 2 March");
   fireEvent.click(screen.getByLabelText("Next day"));
   await screen.findByText("Tuesday 3 March");
@@ -129,7 +131,115 @@ it("turns days and weeks, and shows a week of one chair", async () => {
 });
 
 it("opens by keys what is touched by fingers", async () => {
-  atPage(<Diary />, answers);
+  atPage(<Diary me={1} />, answers);
   fireEvent.keyDown(await screen.findByTestId("appointment-5"), { key: "Enter" });
   await screen.findByText("Take it off the diary");
+});
+
+it("takes a move back at a touch, to the chair, time and length it had, and tells the client of one", async () => {
+  const sent = atPage(<Diary me={1} />, {
+    ...answers,
+    "PUT /api/appointments/5": { version: 3 },
+    "POST /api/appointments/5/told": {},
+  });
+  const block = await screen.findByTestId("appointment-5");
+  point(block, "pointerdown", 100, y(605));
+  point(block, "pointermove", 300, y(667));
+  point(block, "pointerup", 0, 0);
+  await screen.findByText("Bram: Mon 2 10:00 is now Mon 2 11:00.");
+  fireEvent.click(screen.getByText("Tell the client"));
+  await screen.findByText("The client is told");
+  expect(asked(sent, "POST").map((s) => s.url)).toEqual(["/api/appointments/5/told"]);
+  fireEvent.click(screen.getByText("Undo"));
+  await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(2));
+  expect(asked(sent, "PUT")[1]?.body).toEqual({
+    version: 3,
+    personId: 1,
+    startsAt: "2026-03-02T09:00:00Z",
+    minutes: 30,
+  });
+  await waitFor(() => expect(screen.queryByText("Undo")).toBeNull());
+});
+
+it("books anew who was taken off by mistake", async () => {
+  const sent = atPage(<Diary me={1} />, {
+    ...answers,
+    "DELETE /api/appointments/5": {},
+    "POST /api/appointments": { id: 9 },
+  });
+  fireEvent.keyDown(await screen.findByTestId("appointment-5"), { key: "Enter" });
+  fireEvent.click(await screen.findByText("Take it off the diary"));
+  await screen.findByText("Bram, Mon 2 10:00, is off the diary.");
+  expect(screen.queryByText("Tell the client")).toBeNull();
+  fireEvent.click(screen.getByText("Undo"));
+  await waitFor(() => expect(asked(sent, "POST")).toHaveLength(1));
+  expect(asked(sent, "POST")[0]?.body).toMatchObject({ personId: 1, clientId: 3, planId: 4, minutes: 30 });
+});
+
+it("shows one's own chair alone where this device was told so", async () => {
+  localStorage.removeItem("kite-diary-mine");
+  atPage(<Diary me={2} />, answers);
+  await screen.findByText("Maud");
+  fireEvent.click(screen.getByText("Mine"));
+  expect(screen.queryByText("Maud")).toBeNull();
+  expect(screen.getByText("Joris")).toBeTruthy();
+  cleanup();
+  atPage(<Diary me={2} />, answers);
+  await screen.findByText("Joris");
+  expect(screen.queryByText("Maud")).toBeNull();
+  fireEvent.click(screen.getByText("All"));
+  expect(screen.getByText("Maud")).toBeTruthy();
+});
+
+it("says why a day is closed", async () => {
+  atPage(<Diary me={1} />, {
+    ...answers,
+    "GET /api/diary": { ...diary, open: [], closed: [{ day: "2026-03-02", why: "The ferry is in dock" }] },
+  });
+  expect(await screen.findAllByText("The ferry is in dock")).toHaveLength(2);
+  expect(screen.queryByText("closed")).toBeNull();
+});
+
+it("leads from the button to the next free time of any chair", async () => {
+  const sent = atPage(<Diary me={1} />, {
+    ...answers,
+    "GET /api/shop/services": { services: [] },
+    "GET /api/diary/free": {
+      personId: 2,
+      stylist: "Joris",
+      startsAt: "2026-03-03T13:15:00Z",
+      minutes: 45,
+    },
+  });
+  fireEvent.click(await screen.findByText("Book"));
+  const sheet = await screen.findByRole("dialog");
+  expect(sheet.textContent).toContain("Tuesday 3 March, 14:15, Joris");
+  expect(asked(sent, "GET").find((s) => s.url.includes("/free"))?.url).toContain("any=true");
+});
+
+it("tells where a chair is free, between what is booked, elsewhere or closed", () => {
+  const day = "2026-03-02";
+  const at = (from: string, to: string) => ({
+    ...row,
+    startsAt: `${day}T${from}:00Z`,
+    endsAt: `${day}T${to}:00Z`,
+  });
+  const open = [{ day, from: 9 * 60, to: 12 * 60 }];
+  const taken = {
+    rows: [at("08:30", "09:00"), at("09:10", "10:00")] as never[],
+    busy: [{ personId: 1, startsAt: `${day}T10:30:00Z`, endsAt: `${day}T13:00:00Z` }],
+    hours: open,
+    zone: "Europe/Amsterdam",
+  };
+  const mine = { day, personId: 1 };
+  // By the shop's clock an hour later; ten minutes between two are too short for anybody.
+  expect(gaps(mine, { ...taken, fromMin: 0 })).toEqual([
+    [540, 570],
+    [660, 690],
+  ]);
+  expect(gaps(mine, { ...taken, fromMin: 662 })).toEqual([[665, 690]]);
+  expect(gaps({ day, personId: 2 }, { ...taken, fromMin: 0 })).toEqual([[540, 720]]);
+  expect(gaps({ day: "2026-03-03", personId: 1 }, { ...taken, fromMin: 0 })).toEqual([]);
+  const missed = { ...at("09:00", "11:00"), state: "didNotCome" } as never;
+  expect(gaps(mine, { ...taken, rows: [missed], busy: [], fromMin: 0 })).toEqual([[540, 720]]);
 });

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { keptJson } from "../api/http";
 import type { PlanDocument } from "../api/types";
+import { ShowClient } from "../look/ShowClient";
 import { worded } from "../words/worded";
 import { NextVisit } from "./NextVisit";
 
@@ -39,9 +40,12 @@ export function AfterCut({ document, planId, clientId }: Props) {
         </ul>
       </section>
       <NextVisit planId={planId} clientId={clientId} words={returnWords} weeks={returnFrom} />
-      <a className="touch self-center underline" href={`/api/plans/${planId}/card.pdf`} download>
-        {worded("printouts.card-to-take-home")}
-      </a>
+      <div className="flex flex-wrap items-center gap-4">
+        <ShowClient planId={planId} />
+        <a className="touch flex items-center underline" href={`/api/plans/${planId}/card.pdf`} download>
+          {worded("printouts.card-to-take-home")}
+        </a>
+      </div>
     </>
   );
 }

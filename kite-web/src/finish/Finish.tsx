@@ -6,6 +6,7 @@ import { Photos } from "../client/Photos";
 import { StillHead } from "../draw/StillHead";
 import { Loading, Trouble } from "../frame/States";
 import { useDid, useKit } from "../kit/useKit";
+import { cents, priced } from "../shop/price";
 import { endSitting, sendKept, sitDownAt, useChair } from "../store/chairStore";
 import { stands, workedMs } from "../store/sitting";
 import { worded } from "../words/worded";
@@ -29,9 +30,13 @@ export function Finish() {
   const [unbegun] = useState(() => crypto.randomUUID());
   const [finishedAt] = useState(() => new Date().toISOString());
   const [remarks, setRemarks] = useState("");
-  const [price, setPrice] = useState("");
+  const [typed, setPrice] = useState<string>();
   const [used, setUsed] = useState<ReadonlySet<number>>(new Set());
   const [untold, setUntold] = useState(false);
+  const today = useQuery({ queryKey: ["today"], queryFn: () => said(api.GET("/api/today")) });
+  // What is asked for what it was booked for, until somebody says otherwise.
+  const booked = today.data?.appointments.find((a) => a.clientId === plan.data?.clientId && a.priceCents);
+  const price = typed ?? priced(booked?.priceCents);
   const kit = useKit(plan.data?.clientId, id);
   const did = useDid();
   const store = useMutation({
@@ -45,7 +50,7 @@ export function Finish() {
             startedAt: kept?.startedAt ?? finishedAt,
             finishedAt,
             remarks,
-            priceCents: price === "" ? undefined : Math.round(Number(price.replace(",", ".")) * 100),
+            priceCents: cents(price),
           },
         }),
       );

@@ -4,6 +4,7 @@ import type { ToolRow } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
 import { Kit } from "./Kit";
 import { KitGate } from "./KitGate";
+import { Soaking } from "./Soaking";
 
 afterEach(() => {
   cleanup();
@@ -94,4 +95,29 @@ it("keeps what was typed of a new tool when the server refuses it", async () => 
   fireEvent.submit(name.closest("form") as HTMLFormElement);
   await screen.findByText(/allowed 1 to 80/);
   expect(name.value).toBe("Wide comb");
+});
+
+it("rings once, two notes, when the last tool has soaked", async () => {
+  let notes = 0;
+  class Sound {
+    currentTime = 0;
+    destination = {};
+    createOscillator = () => {
+      notes++;
+      return { frequency: {}, connect: (to: unknown) => to, start: () => {}, stop: () => {} };
+    };
+    createGain = () => ({
+      gain: { setValueAtTime: () => {}, exponentialRampToValueAtTime: () => {} },
+      connect: () => {},
+    });
+  }
+  vi.stubGlobal("AudioContext", Sound);
+  const readyAt = new Date(Date.now() + 1500).toISOString();
+  atPage(<Soaking clientId={7} planId={3} />, {
+    "GET /api/kit": { tools: [tool(1, { needs: [{ act: "soaked", blocks: true, readyAt }] as never })] },
+  });
+  await screen.findByRole("timer");
+  expect(notes).toBe(0);
+  await waitFor(() => expect(screen.queryByRole("timer")).toBeNull(), { timeout: 4000 });
+  expect(notes).toBe(2);
 });

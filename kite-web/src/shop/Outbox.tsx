@@ -4,11 +4,7 @@ import { api, said } from "../api/http";
 import type { MessageRow } from "../api/types";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { worded } from "../words/worded";
-
-const KINDS: Record<string, string> = {
-  REMINDER: worded("outbox.reminder"),
-  RETURN: worded("outbox.come-back"),
-};
+import { KINDS } from "./kinds";
 
 const at = (time: string) =>
   new Date(time).toLocaleString("en-GB", {
@@ -50,7 +46,7 @@ export function Outbox() {
           className={`grid gap-x-4 border-l-4 bg-base-200 p-3 sm:grid-cols-[9rem_1fr] ${failed(m) ? "border-error" : "border-secondary"}`}
         >
           <span>
-            <b>{KINDS[m.kind] ?? m.kind}</b>
+            <b>{KINDS[m.kind]}</b>
             <br />
             <span className={failed(m) ? "font-bold" : "soft"}>{state(m)}</span>
           </span>

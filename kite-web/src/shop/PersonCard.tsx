@@ -7,7 +7,9 @@ import { Problem } from "../frame/Problem";
 import { worded } from "../words/worded";
 import { ROLES, type Role } from "./roles";
 
-/** One of the shop: their role, shut out or let in again, and a password when theirs is lost. */
+const CHAIRS = Array.from({ length: 12 }, (_, i) => i + 1);
+
+/** One of the shop: their role, their chair, shut out or let in again, and a password when theirs is lost. */
 export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[] }) {
   const queries = useQueryClient();
   const [resetting, setResetting] = useState(false);
@@ -26,6 +28,14 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
         }),
       ),
     onSettled: changed,
+  });
+  const seat = useMutation({
+    mutationFn: (chair: number | undefined) =>
+      carriedOut(api.PUT("/api/people/{id}/chair", { params: { path: { id: person.id } }, body: { chair } })),
+    onSettled: async () => {
+      await changed();
+      await queries.invalidateQueries({ queryKey: ["diary"] });
+    },
   });
   const reset = useMutation({
     mutationFn: (password: string) =>
@@ -67,6 +77,20 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
               </option>
             ))}
           </select>
+          <select
+            aria-label={worded("personCard.chair-of", { name: person.name })}
+            className="select touch w-44"
+            value={person.chair ?? ""}
+            disabled={seat.isPending}
+            onChange={(e) => seat.mutate(e.target.value === "" ? undefined : Number(e.target.value))}
+          >
+            <option value="">{worded("personCard.no-chair")}</option>
+            {CHAIRS.map((n) => (
+              <option key={n} value={n}>
+                {worded("personCard.chair", { n })}
+              </option>
+            ))}
+          </select>
           {!person.me && (
             <>
               <button
@@ -90,7 +114,7 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
       ) : (
         <span>{ROLES[person.role].name}</span>
       )}
-      <Problem error={change.error} />
+      <Problem error={change.error ?? seat.error} />
       {resetting && (
         <Dialog
           title={worded("personCard.a-new-password-for", { name: person.name })}

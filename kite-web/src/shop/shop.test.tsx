@@ -62,14 +62,14 @@ it("says of each message whom it went to, what it said and when", async () => {
     id: 1,
     clientId: 3,
     clientName: "Bram",
-    kind: "REMINDER",
+    kind: "reminder",
     address: "+31 6 5550 0102",
     words: "We see you on Friday.",
     madeAt: "2026-03-02T10:00:00Z",
   };
   atPage(<Outbox />, {
     "GET /api/messages": {
-      messages: [message, { ...message, id: 2, kind: "RETURN", sentAt: "2026-03-02T10:00:30Z" }],
+      messages: [message, { ...message, id: 2, kind: "return", sentAt: "2026-03-02T10:00:30Z" }],
     },
   });
   await screen.findByText("Reminder");

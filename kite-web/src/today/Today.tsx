@@ -6,6 +6,7 @@ import { STATES } from "../diary/states";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { worded } from "../words/worded";
+import { FirstDay } from "./FirstDay";
 
 const clock = (t: string, zone: string) =>
   new Date(t).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit", hour12: false, timeZone: zone });
@@ -36,7 +37,10 @@ export function Today() {
         </Link>
       </div>
       {appointments.length === 0 ? (
-        <Empty>{worded("today.nobody-is-booked-today")}</Empty>
+        <>
+          <FirstDay />
+          <Empty>{worded("today.nobody-is-booked-today")}</Empty>
+        </>
       ) : (
         <ul className="mt-5 grid gap-4 md:grid-cols-2 xl:grid-cols-3">
           {appointments.map((a) => (

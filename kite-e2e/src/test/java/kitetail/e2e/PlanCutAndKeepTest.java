@@ -194,6 +194,10 @@ class PlanCutAndKeepTest extends InTheShop {
           "/clients/6",
           "/clients/new",
           "/clients/cards",
+          "/help",
+          "/shop?part=hours",
+          "/shop?part=services",
+          "/shop?part=called",
           "/plans/4/finish"
         }) {
       p.navigate(shop.url(path));

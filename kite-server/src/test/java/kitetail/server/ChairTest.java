@@ -142,6 +142,52 @@ class ChairTest extends InShop {
     assertThat(lengths.path("skipped").get(0).path("reason").asString()).isEqualTo("No time left");
   }
 
+  /**
+   * Half a coffee is no work: what stood still is not among the minutes, nor in the year's table.
+   */
+  @Test
+  void aPause_isNotAmongTheMinutes() {
+    long plan = newPlan();
+    UUID sitting = UUID.randomUUID();
+    begin(plan, sitting);
+    UUID device = UUID.randomUUID();
+    JsonNode bite = entry("bite", "top");
+    write(
+        sitting,
+        writing(
+            device,
+            0,
+            bite,
+            entry("paused", null),
+            bite,
+            bite,
+            bite,
+            entry("resumed", null),
+            bite));
+    long visit =
+        told(
+                201,
+                maud.send(
+                    "POST",
+                    "/api/visits",
+                    """
+                    {"token":"%s","planId":%d,"startedAt":"%s","finishedAt":"%s"}
+                    """
+                        .formatted(sitting, plan, START, START.plusSeconds(1800))))
+            .path("id")
+            .asLong();
+    // From the second entry to the sixth, a minute apart.
+    assertThat(shop.sql("select paused_sec::text from visit where id = " + visit))
+        .containsExactly("240");
+    assertThat(
+            maud.json("/api/clients/1")
+                .path("visits")
+                .valueStream()
+                .filter(v -> v.path("id").asLong() == visit)
+                .map(v -> v.path("minutes").asInt()))
+        .containsExactly(26);
+  }
+
   @Test
   void entriesSentAgainAndAgain_areStoredOnce_andAGapIsSentBack() {
     long plan = newPlan();

@@ -247,6 +247,8 @@ class ShopTest extends InShop {
           "/clients/3",
           "/clients/3/sit",
           "/clients/3/shapes",
+          "/clients/3/grow/soft-tail",
+          "/help",
           "/clients/cards",
           "/plans/1",
           "/plans/1/chair",

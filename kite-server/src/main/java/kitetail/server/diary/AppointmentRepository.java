@@ -24,6 +24,7 @@ public class AppointmentRepository {
       select a.id, a.version, a.starts_at, a.ends_at, a.note, c.id as client_id, c.name as client_name,
         s.id as person_id, s.name as stylist,
         p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version,
+        o.id as service_id, o.name as service, o.price_cents,
         case
           when a.missed_at is not null then 'DID_NOT_COME'
           when exists (select 1 from visit v where v.client_id = a.client_id
@@ -39,6 +40,7 @@ public class AppointmentRepository {
       join present_client c on c.id = a.client_id
       join person s on s.id = a.person_id
       left join plan p on p.id = a.plan_id
+      left join service o on o.id = a.service_id
       """;
 
   private final JdbcClient db;
@@ -65,7 +67,12 @@ public class AppointmentRepository {
     DID_NOT_COME
   }
 
-  /** One appointment; the plan may not be made yet. */
+  /**
+   * One appointment; the plan may not be made yet.
+   *
+   * @param service what it is booked for, where it is booked for something offered
+   * @param priceCents what is asked for that, in the smallest coin
+   */
   record Appointment(
       long id,
       long version,
@@ -79,6 +86,9 @@ public class AppointmentRepository {
       @Nullable Long planId,
       @Nullable String planTitle,
       @Nullable Long planVersion,
+      @Nullable Long serviceId,
+      @Nullable String service,
+      @Nullable Long priceCents,
       State state) {}
 
   /** What is to be booked. */
@@ -86,6 +96,7 @@ public class AppointmentRepository {
       long personId,
       long clientId,
       @Nullable Long planId,
+      @Nullable Long serviceId,
       OffsetDateTime startsAt,
       OffsetDateTime endsAt,
       String note) {}
@@ -97,9 +108,31 @@ public class AppointmentRepository {
         .single();
   }
 
+  /** Chairs somebody can be booked to, from the left. */
   List<Chair> chairs(long shopId) {
-    return db.sql("select id, name from person where shop_id = :shop order by id")
+    return db.sql(
+            """
+            select id, name from person
+            where shop_id = :shop and chair is not null and disabled_at is null order by chair, id
+            """)
         .param("shop", shopId)
+        .query(Chair.class)
+        .list();
+  }
+
+  /** The same, and those of a time's appointments, whoever's they were. */
+  List<Chair> chairs(long shopId, OffsetDateTime from, OffsetDateTime to) {
+    return db.sql(
+            """
+            select id, name from person p
+            where shop_id = :shop and (chair is not null and disabled_at is null
+              or exists (select 1 from appointment a
+                where a.person_id = p.id and a.starts_at >= :from and a.starts_at < :to))
+            order by chair, id
+            """)
+        .param("shop", shopId)
+        .param("from", from)
+        .param("to", to)
         .query(Chair.class)
         .list();
   }
@@ -132,13 +165,15 @@ public class AppointmentRepository {
     try {
       return db.sql(
               """
-              insert into appointment (shop_id, person_id, client_id, plan_id, starts_at, ends_at, note)
-              values (:shop, :person, :client, :plan, :from, :to, :note) returning id
+              insert into appointment
+                (shop_id, person_id, client_id, plan_id, service_id, starts_at, ends_at, note)
+              values (:shop, :person, :client, :plan, :service, :from, :to, :note) returning id
               """)
           .param("shop", shopId)
           .param("person", s.personId())
           .param("client", s.clientId())
-          .param("plan", s.planId())
+          .param("plan", s.planId(), Types.BIGINT)
+          .param("service", s.serviceId(), Types.BIGINT)
           .param("from", s.startsAt())
           .param("to", s.endsAt())
           .param("note", s.note())

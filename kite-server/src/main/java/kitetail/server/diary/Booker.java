@@ -7,6 +7,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import kitetail.formats.calendar.Hours;
@@ -17,6 +18,7 @@ import kitetail.server.head.Heads;
 import kitetail.server.learn.Lessons;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.security.Person;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** How long an appointment is, whether it may be, and when there is room for one. */
@@ -33,6 +35,8 @@ class Booker {
 
   private final AppointmentRepository appointments;
   private final HoursRepository hours;
+  private final OpenDays openDays;
+  private final ServiceRepository services;
   private final PlanRepository plans;
   private final Heads heads;
   private final Lessons lessons;
@@ -40,21 +44,30 @@ class Booker {
   Booker(
       AppointmentRepository appointments,
       HoursRepository hours,
+      OpenDays openDays,
+      ServiceRepository services,
       PlanRepository plans,
       Heads heads,
       Lessons lessons) {
     this.appointments = appointments;
     this.hours = hours;
+    this.openDays = openDays;
+    this.services = services;
     this.plans = plans;
     this.heads = heads;
     this.lessons = lessons;
   }
 
   /**
-   * The time a plan takes by the pace learnt with this client, drying among its moves, and what
-   * comes after.
+   * How long to book for: what is offered takes as long as the shop says; else the time a plan
+   * takes by the pace learnt with this client, drying among its moves, and what comes after.
+   *
+   * @throws FieldException when the shop offers no such service
    */
-  int minutes(Person me, Long planId) {
+  int minutes(Person me, @Nullable Long planId, @Nullable Long serviceId) {
+    if (serviceId != null) {
+      return service(me, serviceId).minutes();
+    }
     if (planId == null) {
       return USUAL_MINUTES;
     }
@@ -62,6 +75,19 @@ class Booker {
     double pace = lessons.of(me.shopId(), plan.clientId()).paceFactor();
     double cut = pace * heads.run(plan.plan()).minutes();
     return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
+  }
+
+  private ServiceRepository.Service service(Person me, long id) {
+    List<ServiceRepository.Service> all = services.of(me.shopId());
+    return all.stream()
+        .filter(s -> Objects.equals(s.id(), id))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new FieldException(
+                    "$.serviceId",
+                    Long.toString(id),
+                    "allowed " + all.stream().map(ServiceRepository.Service::id).toList()));
   }
 
   /**
@@ -99,25 +125,26 @@ class Booker {
   }
 
   /**
-   * A day's times with room for so many minutes in a person's chair, the nearest to a time first.
+   * The time of a day with room for so many minutes in a chair, the nearest to a time.
+   *
+   * @param chair whose
    */
   Optional<OffsetDateTime> room(
-      Person me, ZoneId zone, LocalDate day, int minutes, LocalTime near) {
+      Person me, long chair, ZoneId zone, LocalDate day, int minutes, LocalTime near) {
     OffsetDateTime begins = day.atStartOfDay(zone).toOffsetDateTime();
     OffsetDateTime ends = day.plusDays(1).atStartOfDay(zone).toOffsetDateTime();
     record Taken(OffsetDateTime from, OffsetDateTime to) {}
     List<Taken> taken =
         Stream.concat(
                 appointments.between(me.shopId(), begins, ends).stream()
-                    .filter(a -> a.personId() == me.id() && a.state() != State.DID_NOT_COME)
+                    .filter(a -> a.personId() == chair && a.state() != State.DID_NOT_COME)
                     .map(a -> new Taken(a.startsAt(), a.endsAt())),
                 hours.busy(me.shopId(), begins, ends).stream()
-                    .filter(b -> b.personId() == me.id())
+                    .filter(b -> b.personId() == chair)
                     .map(b -> new Taken(b.startsAt(), b.endsAt())))
             .toList();
-    return hours.of(me.shopId()).stream()
-        .filter(h -> h.on(day))
-        .flatMap(h -> offered(h, minutes))
+    return openDays.of(me.shopId(), day, 1).stream()
+        .flatMap(o -> offered(o.hours(), minutes))
         .sorted(Comparator.comparingLong(t -> Math.abs(Duration.between(near, t).toMinutes())))
         .map(t -> day.atTime(t).atZone(zone).toOffsetDateTime())
         .filter(

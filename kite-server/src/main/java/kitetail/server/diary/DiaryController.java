@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
 import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
@@ -42,6 +43,7 @@ class DiaryController {
   private final AppointmentRepository appointments;
   private final ClientRepository clients;
   private final HoursRepository hours;
+  private final OpenDays openDays;
   private final Booker booker;
   private final Clock clock;
 
@@ -49,11 +51,13 @@ class DiaryController {
       AppointmentRepository appointments,
       ClientRepository clients,
       HoursRepository hours,
+      OpenDays openDays,
       Booker booker,
       Clock clock) {
     this.appointments = appointments;
     this.clients = clients;
     this.hours = hours;
+    this.openDays = openDays;
     this.booker = booker;
     this.clock = clock;
   }
@@ -68,6 +72,9 @@ class DiaryController {
   /** A day's hours, in minutes past midnight of the shop's clock. */
   record OpenHours(LocalDate day, int from, int to) {}
 
+  /** A day on which the shop is closed whatever its hours say. */
+  record ClosedDay(LocalDate day, String why) {}
+
   /**
    * @param appointments of all chairs, in order
    * @param busy when people are elsewhere
@@ -79,15 +86,19 @@ class DiaryController {
       List<AppointmentRepository.Chair> chairs,
       List<AppointmentRepository.Appointment> appointments,
       List<OpenHours> open,
+      List<ClosedDay> closed,
       List<HoursRepository.BusyRow> busy) {}
 
   /**
-   * @param minutes left out, the plan's own time with clean-up, or the usual one
+   * @param serviceId what it is booked for of what the shop offers
+   * @param minutes left out, the service's time, else the plan's own with clean-up, or the usual
+   *     one
    */
   record Booking(
       @NotNull(message = "must be given") Long personId,
       @NotNull(message = "must be given") Long clientId,
       @Nullable Long planId,
+      @Nullable Long serviceId,
       @NotNull(message = "must be given") OffsetDateTime startsAt,
       @Min(value = 5, message = "allowed 5 to 480") @Max(value = 480, message = "allowed 5 to 480")
           @Nullable Integer minutes,
@@ -126,28 +137,27 @@ class DiaryController {
     AppointmentRepository.Shop shop = appointments.shop(me.shopId());
     ZoneId zone = ZoneId.of(shop.zone());
     LocalDate first = from == null ? LocalDate.now(clock.withZone(zone)) : from;
+    OffsetDateTime begins = first.atStartOfDay(zone).toOffsetDateTime();
+    OffsetDateTime ends = first.plusDays(days).atStartOfDay(zone).toOffsetDateTime();
     return new Diary(
         first,
         shop.zone(),
         OffsetDateTime.now(clock.withZone(zone)),
-        appointments.chairs(me.shopId()),
+        appointments.chairs(me.shopId(), begins, ends),
         days(me.shopId(), zone, first, days),
         open(me.shopId(), first, days),
-        hours.busy(
-            me.shopId(),
-            first.atStartOfDay(zone).toOffsetDateTime(),
-            first.plusDays(days).atStartOfDay(zone).toOffsetDateTime()));
+        openDays.closed(me.shopId(), first, days),
+        hours.busy(me.shopId(), begins, ends));
   }
 
   private List<OpenHours> open(long shop, LocalDate first, int days) {
-    return hours.of(shop).stream()
-        .flatMap(
-            h ->
-                h.days(first, first.plusDays(days - 1)).stream()
-                    .map(
-                        d ->
-                            new OpenHours(
-                                d, h.from().toSecondOfDay() / 60, h.to().toSecondOfDay() / 60)))
+    return openDays.of(shop, first, days).stream()
+        .map(
+            o ->
+                new OpenHours(
+                    o.day(),
+                    o.hours().from().toSecondOfDay() / 60,
+                    o.hours().to().toSecondOfDay() / 60))
         .toList();
   }
 
@@ -167,7 +177,8 @@ class DiaryController {
     Times.planned("$.startsAt", b.startsAt(), OffsetDateTime.now(clock));
     booker.chair(me, b.personId());
     booker.plan(me, b.planId(), b.clientId());
-    int minutes = b.minutes() != null ? b.minutes() : booker.minutes(me, b.planId());
+    int takes = booker.minutes(me, b.planId(), b.serviceId());
+    int minutes = b.minutes() != null ? b.minutes() : takes;
     booker.notElsewhere(me, b.personId(), b.startsAt(), minutes);
     return new Added(
         appointments.book(
@@ -176,6 +187,7 @@ class DiaryController {
                 b.personId(),
                 b.clientId(),
                 b.planId(),
+                b.serviceId(),
                 b.startsAt(),
                 b.startsAt().plusMinutes(minutes),
                 b.note() == null ? "" : b.note())));
@@ -185,25 +197,42 @@ class DiaryController {
   record Free(long personId, String stylist, OffsetDateTime startsAt, int minutes) {}
 
   /**
-   * The first day from a date on with room in one's own chair, at the time of day nearest to now:
-   * for a plan as long as it takes, without one for a usual visit.
+   * The first day from a date on with room, at the time of day nearest to now: in one's own chair,
+   * or in any, one's own first. As long as what is offered takes, else the plan, else a usual
+   * visit.
    */
   @GetMapping("/diary/free")
   Free free(
       @AuthenticationPrincipal Person me,
       @RequestParam(required = false) @Nullable Long planId,
+      @RequestParam(required = false) @Nullable Long serviceId,
+      @RequestParam(defaultValue = "false") boolean any,
       @RequestParam LocalDate from) {
     ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
-    int minutes = booker.minutes(me, planId);
+    int minutes = booker.minutes(me, planId, serviceId);
     LocalTime now = LocalTime.now(clock.withZone(zone));
+    List<AppointmentRepository.Chair> chairs =
+        appointments.chairs(me.shopId()).stream()
+            .filter(c -> any || c.id() == me.id())
+            .sorted(Comparator.comparing(c -> c.id() != me.id()))
+            .toList();
     for (int d = 0; d < DAYS_SEARCHED; d++) {
-      OffsetDateTime at = booker.room(me, zone, from.plusDays(d), minutes, now).orElse(null);
-      if (at != null) {
-        return new Free(me.id(), me.name(), at, minutes);
+      for (AppointmentRepository.Chair c : chairs) {
+        OffsetDateTime at =
+            booker.room(me, c.id(), zone, from.plusDays(d), minutes, now).orElse(null);
+        if (at != null) {
+          return new Free(c.id(), c.name(), at, minutes);
+        }
       }
     }
     throw new NotFoundException(
-        "No time is free in your chair within " + DAYS_SEARCHED + " days of " + from + ".");
+        "No time is free in "
+            + (any ? "any" : "your")
+            + " chair within "
+            + DAYS_SEARCHED
+            + " days of "
+            + from
+            + ".");
   }
 
   @Needs(Right.BOOK)

@@ -38,11 +38,17 @@ class HoursController {
   private static final int DAYS_AHEAD = 182;
 
   private final HoursRepository hours;
+  private final ClosedRepository closed;
   private final AppointmentRepository appointments;
   private final Clock clock;
 
-  HoursController(HoursRepository hours, AppointmentRepository appointments, Clock clock) {
+  HoursController(
+      HoursRepository hours,
+      ClosedRepository closed,
+      AppointmentRepository appointments,
+      Clock clock) {
     this.hours = hours;
+    this.closed = closed;
     this.appointments = appointments;
     this.clock = clock;
   }
@@ -64,6 +70,19 @@ class HoursController {
           List<@Valid OpeningRow> hours) {}
 
   record BusyRead(int times) {}
+
+  /**
+   * @param why as it is shown: holiday, stocktaking
+   */
+  record ClosedRow(
+      @NotNull(message = "must be given") LocalDate from,
+      @NotNull(message = "must be given") LocalDate to,
+      @NotNull(message = "must be given") @Size(max = 80, message = "allowed 0 to 80 characters")
+          String why) {}
+
+  record Closed(
+      @NotNull(message = "must be given") @Size(max = 60, message = "allowed 0 to 60 rows")
+          List<@Valid ClosedRow> days) {}
 
   @GetMapping("/api/shop/hours")
   Opening open(@AuthenticationPrincipal Person me) {
@@ -87,6 +106,43 @@ class HoursController {
     }
     hours.set(me.shopId(), all);
     return open(me);
+  }
+
+  /** Days on which the shop is closed, from today on. */
+  @GetMapping("/api/shop/closed")
+  Closed closed(@AuthenticationPrincipal Person me) {
+    return new Closed(
+        closed.of(me.shopId(), today(me)).stream()
+            .map(c -> new ClosedRow(c.fromDay(), c.toDay(), c.why()))
+            .toList());
+  }
+
+  @Needs(Right.SHOP)
+  @PutMapping("/api/shop/closed")
+  Closed setClosed(@AuthenticationPrincipal Person me, @Valid @RequestBody Closed c) {
+    LocalDate today = today(me);
+    for (int i = 0; i < c.days().size(); i++) {
+      ClosedRow r = c.days().get(i);
+      if (r.to().isBefore(r.from())
+          || r.to().isBefore(today)
+          || r.to().isAfter(r.from().plusYears(1))) {
+        throw new FieldException(
+            "$.days[" + i + "]",
+            r.from() + " to " + r.to(),
+            "allowed from a day to the same or a later one within a year of it, not over before today");
+      }
+    }
+    closed.set(
+        me.shopId(),
+        today,
+        c.days().stream()
+            .map(r -> new ClosedRepository.Closed(r.from(), r.to(), r.why().strip()))
+            .toList());
+    return closed(me);
+  }
+
+  private LocalDate today(Person me) {
+    return LocalDate.now(clock.withZone(ZoneId.of(appointments.shop(me.shopId()).zone())));
   }
 
   /** Takes in one's own other calendar; only when it is busy is kept, not with what. */

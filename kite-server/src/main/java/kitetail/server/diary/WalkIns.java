@@ -37,7 +37,7 @@ class WalkIns {
     if (late || appointments.expected(b.clientId(), at)) {
       return;
     }
-    OffsetDateTime ends = at.plusMinutes(booker.minutes(b.by(), b.planId()));
+    OffsetDateTime ends = at.plusMinutes(booker.minutes(b.by(), b.planId(), null));
     OffsetDateTime next = appointments.nextAfter(b.by().id(), at);
     if (next != null && next.isBefore(ends)) {
       ends = next;
@@ -48,7 +48,8 @@ class WalkIns {
     try {
       appointments.book(
           b.by().shopId(),
-          new AppointmentRepository.Slot(b.by().id(), b.clientId(), b.planId(), at, ends, ""));
+          new AppointmentRepository.Slot(
+              b.by().id(), b.clientId(), b.planId(), null, at, ends, ""));
     } catch (TakenException e) {
       // Somebody else stands there: work at the chair goes on all the same.
     }

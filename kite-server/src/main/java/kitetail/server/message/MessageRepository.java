@@ -3,6 +3,7 @@ package kitetail.server.message;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -59,7 +60,7 @@ class MessageRepository {
       long id,
       long clientId,
       String clientName,
-      String kind,
+      Kind kind,
       String address,
       String words,
       OffsetDateTime madeAt,
@@ -68,20 +69,50 @@ class MessageRepository {
       @Nullable OffsetDateTime givenUpAt,
       @Nullable String why) {}
 
+  /** A shop as it signs, and its clock. */
+  record From(String shop, String zone) {}
+
+  private static final String COMING =
+      """
+      select a.id, a.shop_id, s.name as shop, s.zone, c.id as client_id,
+        coalesce(nullif(c.phone, ''), c.email) as address, p.name as stylist, a.starts_at
+      from appointment a
+      join shop s on s.id = a.shop_id
+      join present_client c on c.id = a.client_id
+      join person p on p.id = a.person_id
+      """;
+
+  From from(long shopId) {
+    return db.sql("select name as shop, zone from shop where id = :id")
+        .param("id", shopId)
+        .query(From.class)
+        .single();
+  }
+
+  /** One appointment of a shop's, whether or not there is an address to write to. */
+  Optional<Coming> coming(long shopId, long appointment) {
+    return db.sql(COMING + "where a.shop_id = :shop and a.id = :id")
+        .param("shop", shopId)
+        .param("id", appointment)
+        .query(Coming.class)
+        .optional();
+  }
+
+  /**
+   * Who is to be reminded: neither those who were, nor those who were told of this very time since
+   * they would have been.
+   */
   List<Coming> coming(OffsetDateTime now, OffsetDateTime until) {
     return db.sql(
-            """
-            select a.id, a.shop_id, s.name as shop, s.zone, c.id as client_id,
-              coalesce(nullif(c.phone, ''), c.email) as address, p.name as stylist, a.starts_at
-            from appointment a
-            join shop s on s.id = a.shop_id
-            join present_client c on c.id = a.client_id
-            join person p on p.id = a.person_id
-            where a.starts_at > :now and a.starts_at <= :until and (c.phone <> '' or c.email <> '')
-              and not exists (select 1 from message m
-                where m.key = 'reminder/' || a.id || '/' || floor(extract(epoch from a.starts_at))::bigint)
-            order by a.starts_at, a.id limit :most
-            """)
+            COMING
+                + """
+                where a.starts_at > :now and a.starts_at <= :until and (c.phone <> '' or c.email <> '')
+                  and not exists (select 1 from message m
+                    where m.key = 'reminder/' || a.id || '/' || floor(extract(epoch from a.starts_at))::bigint
+                      or m.key = 'moved/' || a.id || '/' || floor(extract(epoch from a.starts_at))::bigint
+                        and m.made_at > a.starts_at - interval '24 hours')
+                order by a.starts_at, a.id limit :most
+                """)
         .param("now", now)
         .param("until", until)
         .param("most", AT_ONCE)
@@ -154,9 +185,10 @@ class MessageRepository {
     return db.sql(
             """
             select case m.kind
-              when 'REMINDER' then exists (select 1 from appointment a
+              when 'RETURN' then not exists (select 1 from appointment a
+                where a.client_id = m.client_id and a.starts_at > :now)
+              else exists (select 1 from appointment a
                 where a.id = m.appointment_id and a.starts_at = m.about_at and a.starts_at > :now)
-              else not exists (select 1 from appointment a where a.client_id = m.client_id and a.starts_at > :now)
               end
             from message m where m.id = :id
             """)

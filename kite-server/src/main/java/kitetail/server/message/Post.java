@@ -6,10 +6,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
-import java.time.ZoneId;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import kitetail.server.error.DeviceFault;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -34,18 +31,22 @@ class Post {
 
   private static final Duration SOON = Duration.ofSeconds(30);
 
-  private static final DateTimeFormatter WHEN =
-      DateTimeFormatter.ofPattern("EEEE d MMMM 'at' HH:mm", Locale.UK);
-
   private final MessageRepository messages;
+  private final Letters letters;
   private final Gateway gateway;
   private final Clock clock;
   private final Counter sent;
   private final Counter putOff;
   private final Counter givenUp;
 
-  Post(MessageRepository messages, Gateway gateway, Clock clock, MeterRegistry meters) {
+  Post(
+      MessageRepository messages,
+      Letters letters,
+      Gateway gateway,
+      Clock clock,
+      MeterRegistry meters) {
     this.messages = messages;
+    this.letters = letters;
     this.gateway = gateway;
     this.clock = clock;
     sent = told(meters, "sent");
@@ -61,11 +62,11 @@ class Post {
   void round() {
     OffsetDateTime now = OffsetDateTime.now(clock);
     messages.coming(now, now.plusHours(REMINDER_HOURS)).stream()
-        .map(c -> reminder(c, now))
+        .map(c -> letters.of(Kind.REMINDER, c, now))
         .forEach(messages::make);
     LocalDate today = LocalDate.now(clock.withZone(ZoneOffset.UTC));
     messages.away(now, today.minusDays(FORGOTTEN_DAYS), today.plusDays(INVITED_DAYS)).stream()
-        .map(a -> invitation(a, now))
+        .map(a -> letters.invitation(a, now))
         .forEach(messages::make);
     for (MessageRepository.Unsent m : messages.due(now)) {
       if (!handOver(m)) {
@@ -100,38 +101,5 @@ class Post {
       }
     }
     return true;
-  }
-
-  private static MessageRepository.New reminder(MessageRepository.Coming c, OffsetDateTime now) {
-    String when = c.startsAt().atZoneSameInstant(ZoneId.of(c.zone())).format(WHEN);
-    return new MessageRepository.New(
-        "reminder/" + c.id() + "/" + c.startsAt().toEpochSecond(),
-        c.shopId(),
-        c.clientId(),
-        "REMINDER",
-        c.address(),
-        c.shop()
-            + ": we see you on "
-            + when
-            + " with "
-            + c.stylist()
-            + ". If it does not suit, tell us and somebody else has the chair.",
-        now,
-        c.id(),
-        c.startsAt());
-  }
-
-  private static MessageRepository.New invitation(MessageRepository.Away a, OffsetDateTime now) {
-    return new MessageRepository.New(
-        "return/" + a.visitId(),
-        a.shopId(),
-        a.clientId(),
-        "RETURN",
-        a.address(),
-        a.shop()
-            + ": by now your cut is growing out of its shape. Tell us a day that suits and the chair is kept.",
-        now,
-        null,
-        null);
   }
 }

@@ -1,6 +1,8 @@
 package kitetail.server.people;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -54,6 +56,7 @@ class PeopleController {
   }
 
   /**
+   * @param chair where their chair stands in the diary, from the left; missing where they have none
    * @param mine whether who asks may change them
    * @param me whether it is who asks
    */
@@ -63,6 +66,7 @@ class PeopleController {
       String signIn,
       Role role,
       @Nullable OffsetDateTime disabledAt,
+      @Nullable Integer chair,
       boolean mine,
       boolean me) {}
 
@@ -76,6 +80,13 @@ class PeopleController {
           String name,
       @NotNull(message = "must be given") Role role,
       boolean disabled) {}
+
+  /**
+   * @param chair from the left; left out for who has none
+   */
+  record Seat(
+      @Min(value = 1, message = "allowed 1 to 40") @Max(value = 40, message = "allowed 1 to 40")
+          @Nullable Integer chair) {}
 
   record NewPassword(
       @NotNull(message = "must be given")
@@ -94,6 +105,7 @@ class PeopleController {
                         r.signIn(),
                         r.role(),
                         r.disabledAt(),
+                        r.chair(),
                         me.is().minds(r.role()),
                         r.id() == me.id()))
             .toList(),
@@ -125,6 +137,14 @@ class PeopleController {
       OffsetDateTime at = c.disabled() ? OffsetDateTime.now(clock) : null;
       people.set(me.shopId(), id, c.role(), at);
     }
+  }
+
+  /** Where their chair stands in the diary, or that they have none; what is booked stays. */
+  @PutMapping("/{id}/chair")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void seat(@AuthenticationPrincipal Person me, @PathVariable long id, @Valid @RequestBody Seat s) {
+    minds(me, people.get(me.shopId(), id).role());
+    people.seat(me.shopId(), id, s.chair());
   }
 
   /**

@@ -1,7 +1,9 @@
 package kitetail.server.people;
 
+import java.sql.Types;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Set;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.Units;
 import kitetail.server.error.FieldException;
@@ -16,6 +18,11 @@ import org.springframework.transaction.annotation.Transactional;
 /** Who works in a shop. */
 @Repository
 public class PeopleRepository {
+  /** Who helps and learns is booked to no chair of their own, until somebody says so. */
+  private static final Set<Role> WITHOUT_CHAIR = Set.of(Role.ASSISTANT, Role.LEARNER);
+
+  private static final int FIRST = 1;
+
   private final JdbcClient db;
 
   PeopleRepository(JdbcClient db) {
@@ -24,8 +31,15 @@ public class PeopleRepository {
 
   /**
    * @param disabledAt since when they are shut out; null while they are not
+   * @param chair where their chair stands in the diary, from the left; null where they have none
    */
-  record Row(long id, String name, String signIn, Role role, @Nullable OffsetDateTime disabledAt) {}
+  record Row(
+      long id,
+      String name,
+      String signIn,
+      Role role,
+      @Nullable OffsetDateTime disabledAt,
+      @Nullable Integer chair) {}
 
   /** Somebody new. */
   public record New(String name, String signIn, String passwordHash, Role role, Units units) {}
@@ -33,7 +47,7 @@ public class PeopleRepository {
   List<Row> ofShop(long shopId) {
     return db.sql(
             """
-            select id, name, sign_in, role, disabled_at from person where shop_id = :shop
+            select id, name, sign_in, role, disabled_at, chair from person where shop_id = :shop
             order by disabled_at is not null, name, id
             """)
         .param("shop", shopId)
@@ -55,8 +69,8 @@ public class PeopleRepository {
     try {
       return db.sql(
               """
-              insert into person (shop_id, name, sign_in, password_hash, role, units)
-              values (:shop, :name, :signIn, :hash, :role, :units) returning id
+              insert into person (shop_id, name, sign_in, password_hash, role, units, chair)
+              values (:shop, :name, :signIn, :hash, :role, :units, :chair) returning id
               """)
           .param("shop", shopId)
           .param("name", p.name())
@@ -64,11 +78,20 @@ public class PeopleRepository {
           .param("hash", p.passwordHash())
           .param("role", p.role().name())
           .param("units", p.units().name())
+          .param("chair", WITHOUT_CHAIR.contains(p.role()) ? null : FIRST, Types.INTEGER)
           .query(Long.class)
           .single();
     } catch (DuplicateKeyException e) {
       throw new FieldException("$.signIn", p.signIn(), "allowed a name nobody signs in by yet");
     }
+  }
+
+  void seat(long shopId, long id, @Nullable Integer chair) {
+    db.sql("update person set chair = :chair where shop_id = :shop and id = :id")
+        .param("chair", chair, Types.INTEGER)
+        .param("shop", shopId)
+        .param("id", id)
+        .update();
   }
 
   void rename(long shopId, long id, String name) {

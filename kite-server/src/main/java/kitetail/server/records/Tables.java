@@ -7,6 +7,9 @@ enum Tables {
   SHOP("key", "t.id = :shop"),
   PERSON("sign_in", "t.shop_id = :shop"),
   OPENING("since", "t.shop_id = :shop"),
+  CLOSED("from_day", "t.shop_id = :shop"),
+  SERVICE("shop_id", "t.shop_id = :shop"),
+  WORDING("kind", "t.shop_id = :shop"),
   FAMILY("id", "t.shop_id = :shop"),
   KIT("created_at", "t.shop_id = :shop"),
   CLIENT("created_at", "t.shop_id = :shop"),
@@ -43,6 +46,9 @@ enum Tables {
       and coalesce((select v.finished_at from visit v where v.id = t.visit_id), t.started_at) < :to
       """;
 
+  /** What archives of earlier versions know nothing of. */
+  private static final List<Tables> LATER = List.of(CLOSED, SERVICE, WORDING, TRAIL);
+
   /** Columns kept beside the rows as files of their own. */
   static final String PICTURE = "jpeg";
 
@@ -69,6 +75,11 @@ enum Tables {
   /** A row as JSON, without its picture and without secrets. */
   static String row() {
     return "(to_jsonb(t) - '" + PICTURE + "' - array['" + String.join("','", SECRET) + "'])::text";
+  }
+
+  /** Whether an archive may be older than it. */
+  boolean later() {
+    return LATER.contains(this);
   }
 
   String table() {

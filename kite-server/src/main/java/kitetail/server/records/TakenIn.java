@@ -158,7 +158,7 @@ class TakenIn {
     }
 
     private boolean isOlderWithout(Tables t, ZipEntry e) {
-      return t == Tables.TRAIL && !e.getName().equals(t.table() + ".jsonl");
+      return t.later() && !e.getName().equals(t.table() + ".jsonl");
     }
 
     private void numbersGoOn() {
@@ -260,12 +260,14 @@ class TakenIn {
               """
               select not exists (select 1 from person where id = :person and shop_id <> :shop)
                 and not exists (select 1 from client where id = :client and shop_id <> :shop)
+                and not exists (select 1 from service where id = :service and shop_id <> :shop)
                 and not exists (select 1 from plan p join client c on c.id = p.client_id
                   where p.id = :plan and c.shop_id <> :shop)
               """)
           .param("person", row.path("person_id").asLong(0))
           .param("client", row.path("client_id").asLong(0))
           .param("plan", row.path("plan_id").asLong(0))
+          .param("service", row.path("service_id").asLong(0))
           .param("shop", shopId)
           .query(Boolean.class)
           .single();

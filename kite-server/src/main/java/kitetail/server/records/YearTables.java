@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.visit.VisitRepository;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -28,7 +29,7 @@ class YearTables {
       select v.id, to_char(v.started_at at time zone :zone, 'YYYY-MM-DD') as day,
         to_char(v.started_at at time zone :zone, 'HH24:MI') as began,
         to_char(v.finished_at at time zone :zone, 'HH24:MI') as ended,
-        round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes,
+        %s as minutes,
         p.name as stylist, c.id as client,
         case when c.erased_at is null then c.name else 'Erased' end as client_name,
         case when c.erased_at is null then v.document ->> 'title' else 'Erased' end as plan, v.moves_done as moves,
@@ -37,7 +38,8 @@ class YearTables {
         v.return_on, case when c.erased_at is null then v.remarks else '' end as remarks
       from visit v join client c on c.id = v.client_id join person p on p.id = v.person_id
       where c.shop_id = :shop and v.finished_at >= :from and v.finished_at < :to order by v.finished_at, v.id
-      """;
+      """
+          .formatted(VisitRepository.MINUTES);
 
   private static final String KIT =
       """

@@ -80,10 +80,16 @@ class SessionController {
    * @param signIn the name to sign in with
    * @param rights what the role allows
    */
-  record PersonView(String name, String signIn, Role role, Units units, List<Right> rights) {
+  record PersonView(
+      long id, String name, String signIn, Role role, Units units, List<Right> rights) {
     static PersonView of(Person p) {
       return new PersonView(
-          p.name(), p.signIn(), p.is(), p.reads(), p.is().rights().stream().sorted().toList());
+          p.id(),
+          p.name(),
+          p.signIn(),
+          p.is(),
+          p.reads(),
+          p.is().rights().stream().sorted().toList());
     }
   }
 

@@ -4,9 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.DateTimeException;
-import java.time.ZoneId;
-import kitetail.server.error.FieldException;
 import kitetail.server.people.NewPerson;
 import kitetail.server.security.Passwords;
 import kitetail.server.security.Role;
@@ -49,11 +46,7 @@ class BeginController {
   @PostMapping("/api/session/shop")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void begin(@Valid @RequestBody NewShop s) {
-    try {
-      ZoneId.of(s.zone());
-    } catch (DateTimeException e) {
-      throw new FieldException("$.zone", s.zone(), "allowed a time zone as Europe/Amsterdam");
-    }
+    ShopController.zone(s.zone());
     NewPerson o = s.owner();
     Passwords.check("$.owner.password", o.password(), o.signIn(), o.name());
     shops.begin(s.name().strip(), s.zone(), o.with(Role.OWNER, encoder));

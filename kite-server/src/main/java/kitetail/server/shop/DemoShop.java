@@ -41,6 +41,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,7 +54,7 @@ import org.springframework.transaction.annotation.Transactional;
 @ConditionalOnProperty("kitetail.demo")
 class DemoShop implements ApplicationRunner {
   private static final String ZONE = "Europe/Amsterdam";
-  private static final String PASSWORD = "ferry-landing";
+  static final String PASSWORD = "ferry-landing";
 
   private final ClientRepository clients;
   private final SitDownRepository sitDowns;
@@ -64,6 +65,7 @@ class DemoShop implements ApplicationRunner {
   private final KitRepository kit;
   private final AppointmentRepository appointments;
   private final PasswordEncoder encoder;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   DemoShop(
@@ -76,6 +78,7 @@ class DemoShop implements ApplicationRunner {
       KitRepository kit,
       AppointmentRepository appointments,
       PasswordEncoder encoder,
+      ApplicationEventPublisher events,
       Clock clock) {
     this.clients = clients;
     this.sitDowns = sitDowns;
@@ -86,6 +89,7 @@ class DemoShop implements ApplicationRunner {
     this.kit = kit;
     this.appointments = appointments;
     this.encoder = encoder;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -210,7 +214,15 @@ class DemoShop implements ApplicationRunner {
     }
     tools(shop, now);
     twoWeeks(shop, List.of(owner, stylist), clientIds, planIds);
+    events.publishEvent(new Opened(shop, List.of(owner, stylist)));
   }
+
+  /**
+   * The demo shop stands.
+   *
+   * @param people who has a chair in it
+   */
+  record Opened(long shop, List<Long> people) {}
 
   private long person(long shop, String name, String signIn, Role role) {
     return people.add(
@@ -256,6 +268,7 @@ class DemoShop implements ApplicationRunner {
                 people.get(k % 2),
                 clientIds.get(who),
                 planIds.get(who),
+                null,
                 start,
                 start.plusMinutes(45),
                 ""));

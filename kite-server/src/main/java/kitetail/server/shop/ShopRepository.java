@@ -20,6 +20,23 @@ class ShopRepository {
     this.people = people;
   }
 
+  record Named(String name, String zone) {}
+
+  Named named(long shopId) {
+    return db.sql("select name, zone from shop where id = :id")
+        .param("id", shopId)
+        .query(Named.class)
+        .single();
+  }
+
+  void call(long shopId, String name, String zone) {
+    db.sql("update shop set name = :name, zone = :zone where id = :id")
+        .param("id", shopId)
+        .param("name", name)
+        .param("zone", zone)
+        .update();
+  }
+
   boolean begun() {
     return db.sql("select exists (select 1 from shop)").query(Boolean.class).single();
   }

@@ -19,6 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Visits: what was done, with the plan as it was cut. */
 @Repository
 public class VisitRepository {
+  /** How long the work of a visit v took, its pauses left out. */
+  public static final String MINUTES =
+      "greatest(0, round((extract(epoch from v.finished_at - v.started_at) - v.paused_sec) / 60))::bigint";
+
   private final JdbcClient db;
 
   VisitRepository(JdbcClient db) {
@@ -45,11 +49,11 @@ public class VisitRepository {
   private static final String SELECT =
       """
       select v.id, v.plan_id, v.document ->> 'title' as title, p.name as stylist, v.finished_at,
-        round(extract(epoch from v.finished_at - v.started_at) / 60)::bigint as minutes, v.moves_done, v.remarks,
-        v.price_cents, v.liked
+        %s as minutes, v.moves_done, v.remarks, v.price_cents, v.liked
       from visit v join present_client c on c.id = v.client_id join person p on p.id = v.person_id
       where c.shop_id = :shop
-      """;
+      """
+          .formatted(MINUTES);
 
   /** The newest first. */
   public List<Row> ofClient(long shopId, long clientId) {
@@ -93,6 +97,7 @@ public class VisitRepository {
    * @throws TakenException when it was tied off at another time: by somebody else, or on another
    *     tablet
    * @param cut the plan as it was cut; null for the plan as it stands
+   * @param pausedSec how long the work stood still
    * @param returnOn the day from which coming back makes sense
    * @param priceCents what was asked for it, in the smallest coin; null when it is not kept
    */
@@ -104,16 +109,17 @@ public class VisitRepository {
       long personId,
       OffsetDateTime from,
       OffsetDateTime to,
+      int pausedSec,
       int movesDone,
       String remarks,
       LocalDate returnOn,
       Long priceCents) {
     db.sql(
             """
-            insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, moves_done, remarks,
-              return_on, price_cents, liked)
-            select :token, p.client_id, p.id, :person, coalesce(cast(:cut as jsonb), p.document), :from, :to, :done, :remarks,
-              :returnOn, :price,
+            insert into visit (token, client_id, plan_id, person_id, document, started_at, finished_at, paused_sec, moves_done,
+              remarks, return_on, price_cents, liked)
+            select :token, p.client_id, p.id, :person, coalesce(cast(:cut as jsonb), p.document), :from, :to, :paused, :done,
+              :remarks, :returnOn, :price,
               (select s.liked from showing s
                 where s.plan_id = p.id and s.liked_at between cast(:from as timestamptz) - interval '12 hours' and :to
                 order by s.liked_at desc limit 1)
@@ -125,6 +131,7 @@ public class VisitRepository {
         .param("person", personId)
         .param("from", from)
         .param("to", to)
+        .param("paused", pausedSec)
         .param("done", movesDone)
         .param("remarks", remarks)
         .param("returnOn", returnOn)

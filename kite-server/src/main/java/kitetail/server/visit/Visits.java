@@ -75,6 +75,7 @@ class Visits {
         personId,
         startedAt,
         v.finishedAt(),
+        cut == null ? 0 : (int) Math.round(cut.stands().pausedSec()),
         cut == null ? 0 : cut.stands().movesDone(),
         v.remarks() == null ? "" : v.remarks(),
         returnOn(cut == null ? planned : cut.stands().plan(), v.finishedAt()),

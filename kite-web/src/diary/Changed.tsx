@@ -1,0 +1,87 @@
+import { useMutation } from "@tanstack/react-query";
+import { api, carriedOut, said } from "../api/http";
+import type { AppointmentRow } from "../api/types";
+import { Problem } from "../frame/Problem";
+import { worded } from "../words/worded";
+import type { Dropped } from "./DayGrid";
+import { clock, dayOf, minuteOf, short } from "./times";
+
+/** What was done to an appointment last. */
+export type Change =
+  | { kind: "moved"; was: AppointmentRow; now: Dropped }
+  | { kind: "cancelled"; was: AppointmentRow };
+
+/** An appointment at another time or chair; the version it has then. */
+export const moved = async (d: Dropped): Promise<number> =>
+  (
+    await said(
+      api.PUT("/api/appointments/{id}", {
+        params: { path: { id: d.row.id } },
+        body: { version: d.row.version, personId: d.personId, startsAt: d.startsAt, minutes: d.minutes },
+      }),
+    )
+  ).version;
+
+const minutesOf = (r: AppointmentRow) => Math.round((Date.parse(r.endsAt) - Date.parse(r.startsAt)) / 60_000);
+
+const back = (c: Change): Promise<unknown> =>
+  c.kind === "moved"
+    ? moved({
+        row: c.now.row,
+        personId: c.was.personId,
+        startsAt: c.was.startsAt,
+        minutes: minutesOf(c.was),
+      })
+    : said(
+        api.POST("/api/appointments", {
+          body: {
+            personId: c.was.personId,
+            clientId: c.was.clientId,
+            planId: c.was.planId,
+            serviceId: c.was.serviceId,
+            startsAt: c.was.startsAt,
+            minutes: minutesOf(c.was),
+            note: c.was.note,
+          },
+        }),
+      );
+
+/** What was just done, taken back by a touch; a client whose time was moved is told by another. */
+export function Changed({ change, zone, done }: { change: Change; zone: string; done: () => void }) {
+  const undo = useMutation({ mutationFn: () => back(change), onSuccess: done });
+  const tell = useMutation({
+    mutationFn: () =>
+      carriedOut(api.POST("/api/appointments/{id}/told", { params: { path: { id: change.was.id } } })),
+  });
+  const at = (time: string) => `${short(dayOf(time, zone))} ${clock(minuteOf(time, zone))}`;
+  return (
+    <div
+      role="status"
+      className="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1 border-accent border-l-4 pl-3"
+    >
+      <span className="text-lg">
+        {change.kind === "moved"
+          ? worded("changed.moved", {
+              client: change.was.clientName,
+              from: at(change.was.startsAt),
+              to: at(change.now.startsAt),
+            })
+          : worded("changed.cancelled", { client: change.was.clientName, at: at(change.was.startsAt) })}
+      </span>
+      <button type="button" className="btn touch" disabled={undo.isPending} onClick={() => undo.mutate()}>
+        {worded("changed.undo")}
+      </button>
+      {change.kind === "moved" && (
+        <button
+          type="button"
+          className="btn touch"
+          disabled={tell.isPending || tell.isSuccess}
+          onClick={() => tell.mutate()}
+        >
+          {tell.isSuccess ? worded("changed.told") : worded("changed.tell")}
+        </button>
+      )}
+      <Problem error={undo.error ?? tell.error} />
+    </div>
+  );
+}
