@@ -130,7 +130,12 @@ export function ClientPage({ units, erases }: Props) {
             {worded("clientPage.new-consultation")}
           </button>
         </div>
-        {!c.next && <BookTime clientId={id} planId={c.plans.find((p) => !p.away)?.id} from={new Date()} />}
+        {!c.next && (
+          <div className="mt-4">
+            <b>{worded("clientPage.next-visit")}</b>
+            <BookTime clientId={id} planId={c.plans.find((p) => !p.away)?.id} from={new Date()} />
+          </div>
+        )}
         <h2 className="mt-5 font-bold text-xl">{worded("clientPage.plans")}</h2>
         <Plans clientId={id} plans={c.plans} />
         <h2 className="mt-5 font-bold text-xl">{worded("clientPage.choose-a-cut")}</h2>

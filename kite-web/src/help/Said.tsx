@@ -2,36 +2,36 @@ import { useRef, useState } from "react";
 import { useShut } from "../store/useShut";
 import { parts, type Term } from "./terms";
 
-/** A sentence whose words of the trade can be asked for: a touch says what one means, and shows it. */
+/**
+ * A sentence whose words of the trade can be asked for: a touch says below it what one means, and shows it. It stands in
+ * the flow, so that it is clipped by nothing.
+ */
 export function Said({ children }: { children: string }) {
-  return parts(children).map((p, i) =>
-    typeof p === "string" ? (
-      p
-    ) : (
-      // biome-ignore lint/suspicious/noArrayIndexKey: a word is its place in the sentence
-      <Word key={i} term={p} />
-    ),
-  );
-}
-
-function Word({ term }: { term: Term }) {
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<Term | null>(null);
   const box = useRef<HTMLSpanElement>(null);
-  useShut(box, open, () => setOpen(false));
+  useShut(box, open !== null, () => setOpen(null));
   return (
-    <span ref={box} className="relative inline-block">
-      <button
-        type="button"
-        className="inline min-h-6 cursor-pointer underline decoration-dotted underline-offset-4"
-        aria-expanded={open}
-        onClick={() => setOpen(!open)}
-      >
-        {term.name}
-      </button>
+    <span ref={box}>
+      {parts(children).map((p, i) =>
+        typeof p === "string" ? (
+          p
+        ) : (
+          <button
+            // biome-ignore lint/suspicious/noArrayIndexKey: a word is its place in the sentence
+            key={i}
+            type="button"
+            className="inline min-h-6 cursor-pointer underline decoration-dotted underline-offset-4"
+            aria-expanded={open?.id === p.id}
+            onClick={() => setOpen(open?.id === p.id ? null : p)}
+          >
+            {p.name}
+          </button>
+        ),
+      )}
       {open && (
-        <span className="absolute top-full left-0 z-40 mt-1 flex w-80 max-w-[86vw] gap-3 rounded-box border-2 border-base-content bg-base-100 p-3 text-left font-normal text-base">
-          {term.shown && <Drawn term={term} />}
-          <span>{term.means}</span>
+        <span className="my-1 flex gap-3 rounded-box border-2 border-base-content bg-base-100 p-2 text-base">
+          {open.shown && <Drawn term={open} />}
+          <span>{open.means}</span>
         </span>
       )}
     </span>

@@ -35,9 +35,9 @@ it("closes days beside those that are, and opens one again", async () => {
   expect((await screen.findByText(/4 August to .*15 August/)).parentElement?.textContent).toContain(
     "in dock",
   );
-  type("from", "2031-12-25");
-  expect(field("to and with").value, "never over before it begins").toBe("2031-12-25");
-  type("to and with", "2031-12-26");
+  type("First day", "2031-12-25");
+  expect(field("Last day").value, "never over before it begins").toBe("2031-12-25");
+  type("Last day", "2031-12-26");
   type("Why, as the diary shows it", "Christmas");
   fireEvent.click(screen.getByText("Close these days"));
   await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(1));

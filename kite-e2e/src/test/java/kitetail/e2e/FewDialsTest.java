@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -35,17 +34,6 @@ class FewDialsTest extends InTheShop {
     assertThat(serious(p)).isEmpty();
     button(p, "Undo").click();
     p.waitForCondition(() -> cm(sides(p)) == was);
-    // The fringe by where it ends: what is asked for is what it says it does then.
-    Locator end =
-        p.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Where the fringe ends"));
-    if (end.isVisible()) {
-      Locator eye = end.getByText("eye", new Locator.GetByTextOptions().setExact(true));
-      if (eye.isEnabled() && !"true".equals(eye.getAttribute("aria-pressed"))) {
-        stored(p, eye::click);
-        p.waitForCondition(() -> "true".equals(eye.getAttribute("aria-pressed")));
-        button(p, "Undo").click();
-      }
-    }
     button(p, "All of it").click();
     p.getByLabel("The chosen move").waitFor();
     button(p, "Few dials").click();

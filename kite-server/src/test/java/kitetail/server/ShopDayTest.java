@@ -153,6 +153,14 @@ class ShopDayTest extends InShop {
         .toString();
   }
 
+  /** Whenever it is asked, nobody is offered a time that is over. */
+  @Test
+  void noTimeIsOfferedThatIsOver() {
+    OffsetDateTime now = OffsetDateTime.now();
+    JsonNode free = maud.json("/api/diary/free?any=true&from=" + TODAY);
+    assertThat(OffsetDateTime.parse(free.path("startsAt").asString())).isAfterOrEqualTo(now);
+  }
+
   /** "Any chair": one's own first, another's when one's own has no room. */
   @Test
   void anyChair_isOnesOwnWhileItHasRoom_elseAnothers() {

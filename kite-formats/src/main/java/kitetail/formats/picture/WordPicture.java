@@ -31,35 +31,52 @@ public final class WordPicture {
   private static final double HELD_MM = 58;
   private static final int STEPS = 72;
 
+  /** A line lies on the skin; the mesh may cut a little above it. */
+  private static final double OVER_MM = 3;
+
+  /** What is in the picture at the least, and where its middle is. */
+  private static final double HIGH_MM = 262;
+
+  private static final double WIDE_MM = 218;
+  private static final Vec3 MIDDLE = new Vec3(0, -2, 18);
+
   private WordPicture() {}
+
+  /** From where it is seen. */
+  private static final class Eye {
+    private static final double[] SIDE = {1, 0, 0.14};
+    private static final double[] BEHIND = {0.5, -0.86, 0.24};
+    private static final double[] BACK = {0, -1, 0.2};
+    private static final double[] CORNER = {0.72, 0.72, 0.28};
+  }
 
   /** What can be shown. */
   public enum Word {
-    APEX(View.RIGHT, Place.APEX),
-    CROWN(View.BACK_RIGHT, Place.CROWN),
-    DROP_CROWN(View.BACK_RIGHT, Place.DROP_CROWN),
-    OCCIPITAL(View.BACK_RIGHT, Place.OCCIPITAL),
-    MASTOID(View.BACK_RIGHT, Place.MASTOID_RIGHT),
-    NAPE(View.BACK, Place.NAPE),
-    RECESSION(View.CORNER, Place.RECESSION_RIGHT),
-    TEMPLE(View.CORNER, Place.TEMPLE_RIGHT),
-    SIDEBURN(View.RIGHT, Place.SIDEBURN_RIGHT),
-    RIDGE(View.CORNER, h -> List.of(round(h::onRidge))),
-    HAIRLINE(View.CORNER, h -> List.of(round(h::edge))),
+    APEX(Eye.SIDE, Place.APEX),
+    CROWN(Eye.BEHIND, Place.CROWN),
+    DROP_CROWN(Eye.BEHIND, Place.DROP_CROWN),
+    OCCIPITAL(Eye.BEHIND, Place.OCCIPITAL),
+    MASTOID(Eye.BEHIND, Place.MASTOID_RIGHT),
+    NAPE(Eye.BACK, Place.NAPE),
+    RECESSION(Eye.CORNER, Place.RECESSION_RIGHT),
+    TEMPLE(Eye.CORNER, Place.TEMPLE_RIGHT),
+    SIDEBURN(Eye.SIDE, Place.SIDEBURN_RIGHT),
+    RIDGE(Eye.CORNER, h -> List.of(round(h, h::onRidge))),
+    HAIRLINE(Eye.CORNER, h -> List.of(round(h, h::edge))),
     /** From lying down the head to straight out. */
-    ELEVATION(View.RIGHT, WordPicture::elevations),
+    ELEVATION(Eye.SIDE, WordPicture::elevations),
     /** Hair of the side held back past where it grows. */
-    OVERDIRECTION(View.RIGHT, WordPicture::overdirected);
+    OVERDIRECTION(Eye.SIDE, WordPicture::overdirected);
 
-    private final View view;
+    private final UnitVec from;
     private final Function<Head, List<List<Vec3>>> lines;
 
-    Word(View view, Place place) {
-      this(view, h -> List.of(List.of(h.place(place))));
+    Word(double[] from, Place place) {
+      this(from, h -> List.of(List.of(h.place(place))));
     }
 
-    Word(View view, Function<Head, List<List<Vec3>>> lines) {
-      this.view = view;
+    Word(double[] from, Function<Head, List<List<Vec3>>> lines) {
+      this.from = UnitVec.of(from[0], from[1], from[2]);
       this.lines = lines;
     }
   }
@@ -70,13 +87,12 @@ public final class WordPicture {
   public static BufferedImage draw(Head head, Word word, int width, int height) {
     int w = width * FINE;
     int h = height * FINE;
-    Raster r =
-        new Raster(w, h, word.view.from(), new Vec3(0, -2, 2), Math.min(h / 316.0, w / 250.0));
+    Raster r = new Raster(w, h, word.from, MIDDLE, Math.min(h / HIGH_MM, w / WIDE_MM));
     r.draw(Bust.of(head), null);
     Mesh cap = CapMesh.of(head);
     r.draw(cap, new float[cap.vertices()]);
     BufferedImage fine =
-        HeadPicture.shaded(r, word.view.from(), SKIN, at -> GROWS, Lighting.of(Light.DAY));
+        HeadPicture.shaded(r, word.from, SKIN, at -> GROWS, Lighting.of(Light.DAY));
     FaceInk.draw(fine, r, head, Hair.DEFAULT);
     Graphics2D g = fine.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -122,9 +138,10 @@ public final class WordPicture {
     }
   }
 
-  private static List<Vec3> round(Function<Double, Vec3> at) {
+  private static List<Vec3> round(Head h, Function<Double, Vec3> at) {
     return IntStream.rangeClosed(0, STEPS)
         .mapToObj(k -> at.apply(-Math.PI + 2 * Math.PI * k / STEPS))
+        .map(p -> p.plus(h.surface().normalAt(p).times(OVER_MM)))
         .toList();
   }
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -125,12 +126,16 @@ class Booker {
   }
 
   /**
-   * The time of a day with room for so many minutes in a chair, the nearest to a time.
+   * The time of a day with room for so many minutes in a chair, not over yet and the nearest to a
+   * time of day.
    *
    * @param chair whose
+   * @param now whose time of day is meant, by the shop's clock
    */
   Optional<OffsetDateTime> room(
-      Person me, long chair, ZoneId zone, LocalDate day, int minutes, LocalTime near) {
+      Person me, long chair, LocalDate day, int minutes, ZonedDateTime now) {
+    ZoneId zone = now.getZone();
+    LocalTime near = now.toLocalTime();
     OffsetDateTime begins = day.atStartOfDay(zone).toOffsetDateTime();
     OffsetDateTime ends = day.plusDays(1).atStartOfDay(zone).toOffsetDateTime();
     record Taken(OffsetDateTime from, OffsetDateTime to) {}
@@ -147,6 +152,7 @@ class Booker {
         .flatMap(o -> offered(o.hours(), minutes))
         .sorted(Comparator.comparingLong(t -> Math.abs(Duration.between(near, t).toMinutes())))
         .map(t -> day.atTime(t).atZone(zone).toOffsetDateTime())
+        .filter(t -> !t.isBefore(now.toOffsetDateTime()))
         .filter(
             t ->
                 taken.stream()

@@ -7,9 +7,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.Comparator;
 import java.util.List;
 import kitetail.server.answer.Added;
@@ -210,7 +210,7 @@ class DiaryController {
       @RequestParam LocalDate from) {
     ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
     int minutes = booker.minutes(me, planId, serviceId);
-    LocalTime now = LocalTime.now(clock.withZone(zone));
+    ZonedDateTime now = ZonedDateTime.now(clock.withZone(zone));
     List<AppointmentRepository.Chair> chairs =
         appointments.chairs(me.shopId()).stream()
             .filter(c -> any || c.id() == me.id())
@@ -218,8 +218,7 @@ class DiaryController {
             .toList();
     for (int d = 0; d < DAYS_SEARCHED; d++) {
       for (AppointmentRepository.Chair c : chairs) {
-        OffsetDateTime at =
-            booker.room(me, c.id(), zone, from.plusDays(d), minutes, now).orElse(null);
+        OffsetDateTime at = booker.room(me, c.id(), from.plusDays(d), minutes, now).orElse(null);
         if (at != null) {
           return new Free(c.id(), c.name(), at, minutes);
         }
