@@ -23,17 +23,17 @@ export function HelpPage() {
     <div className="mx-auto grid w-full max-w-6xl gap-8 px-6 py-5 lg:grid-cols-[2fr_1fr]">
       <section>
         <h1 className="font-bold text-3xl">{worded("help.words")}</h1>
-        <dl className="mt-3 grid gap-3 sm:grid-cols-2">
+        <ul className="mt-3 grid gap-3 sm:grid-cols-2">
           {TERMS.map((t) => (
-            <div key={t.id} className="flex gap-3 bg-base-200 p-3">
+            <li key={t.id} className="flex gap-3 bg-base-200 p-3">
               {t.shown && <Drawn term={t} />}
               <div>
-                <dt className="font-bold text-lg">{t.name}</dt>
-                <dd>{t.means}</dd>
+                <b className="text-lg">{t.name}</b>
+                <p>{t.means}</p>
               </div>
-            </div>
+            </li>
           ))}
-        </dl>
+        </ul>
       </section>
       <section className="grid content-start gap-6">
         <Keys title={worded("help.fingers-and-mouse")} rows={HANDS} />
