@@ -6,7 +6,7 @@ export function OnTap({ word, number }: { word: string; number: string }) {
   return (
     <button
       type="button"
-      className="inline-block min-h-6 cursor-pointer underline decoration-dotted"
+      className="inline-block min-h-6 cursor-pointer text-left underline decoration-dotted"
       aria-pressed={told}
       onClick={() => setTold(!told)}
     >
