@@ -132,7 +132,7 @@ export function ClientPage({ units, erases }: Props) {
         </div>
         {!c.next && (
           <div className="mt-4">
-            <b>{worded("clientPage.next-visit")}</b>
+            <b>{worded("nextVisit.next-visit")}</b>
             <BookTime clientId={id} planId={c.plans.find((p) => !p.away)?.id} from={new Date()} />
           </div>
         )}

@@ -148,7 +148,7 @@ it("takes a move back at a touch, to the chair, time and length it had, and tell
   point(block, "pointerup", 0, 0);
   await screen.findByText("Bram: Mon 2 10:00 is now Mon 2 11:00.");
   fireEvent.click(screen.getByText("Tell the client"));
-  await screen.findByText("The client is told");
+  await screen.findByText("Message on its way");
   expect(asked(sent, "POST").map((s) => s.url)).toEqual(["/api/appointments/5/told"]);
   fireEvent.click(screen.getByText("Undo"));
   await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(2));

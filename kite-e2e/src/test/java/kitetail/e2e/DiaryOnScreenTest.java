@@ -77,7 +77,7 @@ class DiaryOnScreenTest extends InTheShop {
     button(p, "5 min later").click();
     block(p, Pattern.compile("17:05 Tine")).waitFor();
     button(p, "Tell the client").click();
-    button(p, "The client is told").waitFor();
+    button(p, "Message on its way").waitFor();
     assertThat(serious(p)).as("told").isEmpty();
     button(p, "Undo").click();
     booked.waitFor();

@@ -118,6 +118,25 @@ class ShopDayTest extends InShop {
     assertThat(after.has("service")).isFalse();
   }
 
+  /** Two who set what is offered at once: one list or the other, never a fault. */
+  @Test
+  void setByTwoAtOnce_oneListStands() throws Exception {
+    String list =
+        "{\"services\":[{\"name\":\"Cut\",\"minutes\":45},{\"name\":\"Beard\",\"minutes\":15}]}";
+    var hands = java.util.concurrent.Executors.newFixedThreadPool(8);
+    try {
+      List<java.util.concurrent.Callable<Integer>> all =
+          java.util.Collections.nCopies(
+              24, () -> maud.send("PUT", "/api/shop/services", list).statusCode());
+      for (var answer : hands.invokeAll(all)) {
+        assertThat(answer.get()).isEqualTo(200);
+      }
+    } finally {
+      hands.shutdownNow();
+    }
+    assertThat(maud.json("/api/shop/services").path("services")).hasSize(2);
+  }
+
   @Test
   void twoServices_mayChangeNames_butNotShareOne() {
     JsonNode two =
@@ -192,6 +211,9 @@ class ShopDayTest extends InShop {
     assertThat(all.path(0).path("words").asString())
         .matches("Now \\w+ \\d+ \\w+ at 11:00, Maud Terwiel\\. The Landing");
     told(404, maud.send("POST", "/api/appointments/999999/told", null));
+    shop.sql(
+        "update appointment set starts_at = now() - interval '2 hours', ends_at = now() - interval '1 hour'");
+    assertThat(told(422, maud.send("POST", told, null)).toString()).contains("still to come");
     // Freek left no number.
     shop.sql(
         "update appointment set client_id = 6, starts_at = starts_at + interval '1 hour', ends_at = ends_at + interval '1 hour'");

@@ -72,9 +72,6 @@ class DiaryController {
   /** A day's hours, in minutes past midnight of the shop's clock. */
   record OpenHours(LocalDate day, int from, int to) {}
 
-  /** A day on which the shop is closed whatever its hours say. */
-  record ClosedDay(LocalDate day, String why) {}
-
   /**
    * @param appointments of all chairs, in order
    * @param busy when people are elsewhere
@@ -86,7 +83,7 @@ class DiaryController {
       List<AppointmentRepository.Chair> chairs,
       List<AppointmentRepository.Appointment> appointments,
       List<OpenHours> open,
-      List<ClosedDay> closed,
+      List<OpenDays.ClosedDay> closed,
       List<HoursRepository.BusyRow> busy) {}
 
   /**

@@ -18,6 +18,9 @@ class OpenDays {
 
   record Open(LocalDate day, Hours hours) {}
 
+  /** A day on which the shop is closed whatever its hours say. */
+  record ClosedDay(LocalDate day, String why) {}
+
   List<Open> of(long shopId, LocalDate first, int days) {
     List<ClosedRepository.Closed> shut = closed.of(shopId, first);
     return hours.of(shopId).stream()
@@ -30,16 +33,12 @@ class OpenDays {
   }
 
   /** Days of a time on which it is closed, and why. */
-  List<DiaryController.ClosedDay> closed(long shopId, LocalDate first, int days) {
+  List<ClosedDay> closed(long shopId, LocalDate first, int days) {
     List<ClosedRepository.Closed> shut = closed.of(shopId, first);
     return first
         .datesUntil(first.plusDays(days))
         .flatMap(
-            d ->
-                shut.stream()
-                    .filter(c -> c.on(d))
-                    .limit(1)
-                    .map(c -> new DiaryController.ClosedDay(d, c.why())))
+            d -> shut.stream().filter(c -> c.on(d)).limit(1).map(c -> new ClosedDay(d, c.why())))
         .toList();
   }
 }

@@ -34,6 +34,11 @@ public class ServiceRepository {
   /** These from now on; what is booked for one that is left out stays booked. */
   @Transactional
   public void set(long shopId, List<Service> all) {
+    // One at a time: what somebody else has just set is then taken away as a whole.
+    db.sql("select id from shop where id = :shop for update")
+        .param("shop", shopId)
+        .query(Long.class)
+        .single();
     List<Long> stay = all.stream().map(Service::id).filter(java.util.Objects::nonNull).toList();
     db.sql(
             """

@@ -45,7 +45,12 @@ class MessageController {
       throw new FieldException(
           "client", "no number and no address", "allowed for a client with a phone or an e-mail");
     }
-    messages.make(letters.of(Kind.MOVED, c, OffsetDateTime.now(clock)));
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    if (c.startsAt().isBefore(now)) {
+      throw new FieldException(
+          "appointment", c.startsAt().toString(), "allowed for one that is still to come");
+    }
+    messages.make(letters.of(Kind.MOVED, c, now));
   }
 
   @GetMapping("/api/messages")
