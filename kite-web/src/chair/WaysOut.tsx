@@ -20,7 +20,9 @@ type Props = { document: PlanDocument; slip: string; shut: () => void };
 
 /** At most three ways out of a slip, each as it will look and with what else it takes; one touch takes it. */
 export function WaysOut({ document, slip, shut }: Props) {
-  const body = useMemo(() => ({ document, slip }), [document, slip]);
+  // Every tap, here or in another tab, makes the document anew; what can be done is asked again only if it changed.
+  const told = JSON.stringify({ document, slip });
+  const body = useMemo<{ document: PlanDocument; slip: string }>(() => JSON.parse(told), [told]);
   const { data, message } = useAnswer(asks.repairs, body);
   if (message)
     return (

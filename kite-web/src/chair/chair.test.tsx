@@ -1,4 +1,4 @@
-import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
+import { act, cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { useState } from "react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { Move, Place } from "../api/types";
@@ -76,10 +76,6 @@ it("has a slip in the plan at once, shows each way out as hair, and takes the on
     "POST /api/repairs": WAYS,
     "POST /api/still.png": () => new Response(new Blob(["png"])),
   });
-  vi.stubGlobal(
-    "URL",
-    Object.assign(URL, { createObjectURL: () => "blob:a", revokeObjectURL: () => undefined }),
-  );
   fireEvent.click(screen.getByText("Cut too short"));
   fireEvent.click(screen.getByText("What now?"));
   expect(written()).toEqual([{ kind: "tookMore", move: "b", place: "crown", mm: 10 }]);
@@ -94,6 +90,17 @@ it("has a slip in the plan at once, shows each way out as hair, and takes the on
   await screen.findByAltText("Leave it, after 4 weeks, back");
   await screen.findByAltText("Soften round it, back");
   expect(written()).toHaveLength(1);
+  // What another tab writes, or that the server took it, changes none of it: nothing is asked or drawn again.
+  const drawn = () => asked(sent, "POST").filter((s) => !s.url.startsWith("/api/sittings/"));
+  const soFar = drawn().length;
+  act(() => {
+    const now = useChair.getState().sitting as Sitting;
+    useChair.setState({ sitting: { ...now, unsent: [...now.unsent] } });
+  });
+  await screen.findByAltText("Soften round it, back");
+  expect(drawn()).toHaveLength(soFar);
+  for (const shown of screen.getAllByAltText(/, back$/))
+    expect(shown.getAttribute("src"), "a picture that is shown stands by itself").toMatch(/^data:/);
   fireEvent.click(screen.getByText("Soften round it"));
   expect(written().at(-1)).toEqual({ kind: "replanned", plan: { moves: ["softened"] } });
 });

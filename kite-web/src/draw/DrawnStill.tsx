@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { api, said } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { worded } from "../words/worded";
+import { dataUrl } from "./dataUrl";
 import type { ViewName } from "./views";
 
 type Props = {
@@ -18,7 +19,6 @@ export function DrawnStill({ document, view, week = 0, name, className = "" }: P
   const [src, setSrc] = useState("");
   const [gone, setGone] = useState(false);
   useEffect(() => {
-    let url = "";
     const until = new AbortController();
     said(
       api.POST("/api/still.png", {
@@ -27,18 +27,17 @@ export function DrawnStill({ document, view, week = 0, name, className = "" }: P
         parseAs: "blob",
         signal: until.signal,
       }),
-    ).then(
-      (png) => {
-        url = URL.createObjectURL(png);
-        setSrc(url);
-        setGone(false);
-      },
-      () => !until.signal.aborted && setGone(true),
-    );
-    return () => {
-      until.abort();
-      if (url) URL.revokeObjectURL(url);
-    };
+    )
+      .then(dataUrl)
+      .then(
+        (url) => {
+          if (until.signal.aborted) return;
+          setSrc(url);
+          setGone(false);
+        },
+        () => !until.signal.aborted && setGone(true),
+      );
+    return () => until.abort();
   }, [document, view, week]);
   if (gone)
     return (

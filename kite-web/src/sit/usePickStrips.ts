@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { api, said } from "../api/http";
 import type { PickGroup, SitDocument } from "../api/types";
+import { dataUrl } from "../draw/dataUrl";
 
 export const TILE = { width: 100, height: 116 };
 const WAIT_MS = 500;
@@ -35,22 +36,18 @@ export function usePickStrips(
           const [g] = waiting.splice(Math.max(0, next), 1);
           if (!g) return;
           const size = { width: Math.round(sharp * TILE.width), height: Math.round(sharp * TILE.height) };
-          const png = await said(
+          const url = await said(
             api.POST("/api/sitdown/picks/{group}", {
               params: { path: { group: g.id }, query: size },
               body: document,
               parseAs: "blob",
               signal: abort.signal,
             }),
-          ).catch(() => null);
+          )
+            .then(dataUrl)
+            .catch(() => null);
           if (abort.signal.aborted) return;
-          if (!png) continue;
-          const url = URL.createObjectURL(png);
-          setStrips((s) => {
-            const old = s[g.id];
-            if (old) URL.revokeObjectURL(old);
-            return { ...s, [g.id]: url };
-          });
+          if (url) setStrips((s) => ({ ...s, [g.id]: url }));
         }
       },
       first.current ? 0 : WAIT_MS,
