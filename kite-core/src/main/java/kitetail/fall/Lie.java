@@ -109,7 +109,9 @@ final class Lie {
     if (s.way() != Styling.Way.BACK) {
       // Behind the crown it lies as it grows, away from the whorl.
       double behind = p.y() - crown.y();
-      double front = Smooth.step((behind - 4) / 46);
+      // Dried over to a side it was combed on up to the whorl; else it goes its own way before
+      // that.
+      double front = Smooth.step(across ? (behind + 8) / 22 : (behind - 4) / 46);
       if (s.part() != Styling.Part.NONE) {
         // Beside a part the comb laid it to its own side as far as the part goes.
         double beside = 1 - Smooth.step((Math.abs(p.x() - partX) - BESIDE_MM) / BESIDE_MM);
