@@ -28,7 +28,7 @@ public final class Telling {
   private static final double READ_MM = 1;
 
   private static final long SEED = 20_261_129;
-  private static final int RUNS = 128;
+  private static final int RUNS = 64;
 
   private final Scalp scalp;
   private final List<Place> places;
