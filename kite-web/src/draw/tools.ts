@@ -14,7 +14,9 @@ export const TOOLS = {
 export type Tool = keyof typeof TOOLS;
 
 export const toolOf = (cut: Cut): Tool =>
-  cut.kind === "aside" ? "none" : cut.kind === "spot" ? "fingers" : cut.kind === "fade" ? "guard" : cut.kind;
+  (({ aside: "none", spot: "fingers", fade: "guard", strokes: "comb" }) as const)[
+    cut.kind as "aside" | "spot" | "fade" | "strokes"
+  ] ?? (cut.kind as Tool);
 
 /** The least that is a cut, as on the server. */
 const CUT_MM = 0.05;

@@ -87,7 +87,7 @@ public record Comb(
   public static final double USUAL_LENGTH_MM = 40;
   private static final int COLUMNS = 360;
   private static final double STROKE_MM = 35;
-  private static final double GRAZING = 0.02;
+  private static final int STROKE_POINTS = 60;
 
   public Comb {
     if (!(gapMm >= 0 && gapMm <= 60)) {
@@ -140,8 +140,9 @@ public record Comb(
       double a = square == null ? scalp.azimuthRad(i) : wall;
       double f = (a + Math.PI) / (2 * Math.PI) * COLUMNS;
       int c = Math.min(COLUMNS - 1, (int) f);
-      double near = distance(scalp, i, a, track(tracks, c, zone));
-      double next = distance(scalp, i, a, track(tracks, c + 1, zone));
+      Column column = Column.of(scalp, i, a, square);
+      double near = track(tracks, c, zone).distanceMm(column);
+      double next = track(tracks, c + 1, zone).distanceMm(column);
       double d =
           Double.isFinite(near + next) ? near + (f - c) * (next - near) : Math.max(near, next);
       out[k] = Math.max(thicknessMm, (d + turned(zone, i)) / lifted) + leverMm;
@@ -162,6 +163,55 @@ public record Comb(
               c.x() + o * Math.sin(azimuth), c.y() + o * Math.cos(azimuth), t.upMm + s * t.upward));
     }
     return out;
+  }
+
+  /**
+   * The comb's way up a column as a hand would lead it.
+   *
+   * @param heightMm how far up its track
+   * @param seconds it takes
+   */
+  public Strokes.Stroke stroke(Zone zone, double azimuth, double heightMm, double seconds) {
+    Head head = zone.head();
+    Track t = lay(zone, azimuth);
+    double low = zone.lowerEdgeFromApexMm(azimuth);
+    double hairline = head.hairlineFromApexMm(azimuth);
+    List<Strokes.At> track = new ArrayList<>();
+    for (int k = 0; k <= STROKE_POINTS; k++) {
+      double s = heightMm * k / STROKE_POINTS;
+      double[] at = {t.outMm + s * t.outward, t.upMm + s * t.upward};
+      // Where on the skin it is over: its foot, square to the head.
+      double a = 0;
+      double b = low + 40;
+      for (int half = 0; half < 50; half++) {
+        double mid = (a + b) / 2;
+        if (past(head, azimuth, mid, at)) {
+          b = mid;
+        } else {
+          a = mid;
+        }
+      }
+      double[] skin = offSkin(head, azimuth, a, 0);
+      double gap = Math.hypot(at[0] - skin[0], at[1] - skin[1]);
+      track.add(
+          new Strokes.At(
+              seconds * k / STROKE_POINTS,
+              Math.toDegrees(azimuth),
+              a / hairline,
+              Math.min(120, gap),
+              true));
+    }
+    return new Strokes.Stroke(track);
+  }
+
+  /** True when a place lies farther down the head than the foot of a point off it. */
+  private static boolean past(Head head, double azimuth, double fromApex, double[] at) {
+    double[] skin = offSkin(head, azimuth, fromApex, 0);
+    double[] off = offSkin(head, azimuth, fromApex, 1);
+    double nOut = off[0] - skin[0];
+    double nUp = off[1] - skin[1];
+    // Down the head is the normal turned toward the outside and down.
+    return (at[0] - skin[0]) * nUp - (at[1] - skin[1]) * nOut < 0;
   }
 
   private double turned(Zone zone, int i) {
@@ -242,7 +292,11 @@ public record Comb(
   }
 
   /** In the upright plane of a column: out from the line through the apex, and up. */
-  private record Track(double outMm, double upMm, double outward, double upward) {}
+  private record Track(double outMm, double upMm, double outward, double upward) {
+    double distanceMm(Column hair) {
+      return hair.toTrackMm(outMm, upMm, outward, upward);
+    }
+  }
 
   private Track track(Track[] known, int c, Zone zone) {
     if (known[c] == null) {
@@ -254,45 +308,29 @@ public record Comb(
   private Track lay(Zone zone, double azimuth) {
     Head head = zone.head();
     double lower = zone.lowerEdgeFromApexMm(azimuth);
-    double[] start = offSkin(head, azimuth, lower);
+    double[] start = offSkin(head, azimuth, lower, gapMm);
     double step = 12;
     // Along the skin at the start: square to its normal in the column's plane.
     UnitVec n = head.surface().normalAt(head.point(azimuth, lower));
     double lean = Math.atan2(-n.z(), n.x() * Math.sin(azimuth) + n.y() * Math.cos(azimuth));
     for (double s = lower - step; s > Math.max(10, head.ridgeFromApexMm(azimuth)); s -= step) {
-      double[] q = offSkin(head, azimuth, s);
+      double[] q = offSkin(head, azimuth, s, gapMm);
       lean = Math.max(lean, Math.atan2(q[0] - start[0], q[1] - start[1]));
     }
     lean += Math.toRadians(outDeg);
     return new Track(start[0], start[1], Math.sin(lean), Math.cos(lean));
   }
 
-  /** The point a gap off the skin at a distance from the apex, in its column's plane. */
-  private double[] offSkin(Head head, double azimuth, double fromApex) {
+  /**
+   * The point a gap off the skin at a distance from the apex, in its column's plane: out from the
+   * line through the apex, and up.
+   */
+  static double[] offSkin(Head head, double azimuth, double fromApex, double gapMm) {
     Vec3 p = head.point(azimuth, fromApex);
     UnitVec n = head.surface().normalAt(p);
     double nOut = n.x() * Math.sin(azimuth) + n.y() * Math.cos(azimuth);
     double k = gapMm / Math.hypot(nOut, n.z());
     Vec3 c = head.surface().centreMm();
     return new double[] {Math.hypot(p.x() - c.x(), p.y() - c.y()) + k * nOut, p.z() + k * n.z()};
-  }
-
-  /** From a root along its normal to a track, both seen in the upright plane of an azimuth. */
-  private double distance(Scalp scalp, int i, double azimuth, Track t) {
-    Vec3 p = scalp.pointMm(i);
-    UnitVec n = scalp.normal(i);
-    Vec3 c = scalp.head().surface().centreMm();
-    double sin = Math.sin(azimuth);
-    double cos = Math.cos(azimuth);
-    double nOut = n.x() * sin + n.y() * cos;
-    double out =
-        square == null
-            ? Math.hypot(p.x() - c.x(), p.y() - c.y())
-            : (p.x() - c.x()) * sin + (p.y() - c.y()) * cos;
-    // Following the round, the comb faces the hair; parallel to a wall, hair meets it aslant.
-    double size = square == null ? Math.hypot(nOut, n.z()) : 1;
-    double across = t.upward * nOut / size - t.outward * n.z() / size;
-    double toward = t.upward * (t.outMm - out) - t.outward * (t.upMm - p.z());
-    return across < GRAZING ? Double.POSITIVE_INFINITY : toward / across;
   }
 }

@@ -6,7 +6,8 @@ import kitetail.hair.Hair;
 import kitetail.section.Zone;
 
 /** A way of cutting a section. The records do the work. */
-public sealed interface Cut permits Fingers, Comb, Guard, Fade, Edge, Spot, Texture, Aside {
+public sealed interface Cut
+    permits Fingers, Comb, Strokes, Guard, Fade, Edge, Spot, Texture, Aside {
   /** The least that is a cut; the page is held to the same by contract/vectors/cut.json. */
   double LEAST_MM = 0.05;
 

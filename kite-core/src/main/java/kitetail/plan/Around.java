@@ -3,13 +3,18 @@ package kitetail.plan;
 import kitetail.head.Scalp;
 
 /** For each site those that grow about it. */
-final class Around {
+public final class Around {
   private final int[] from;
   private final int[] roots;
 
   private Around(int[] from, int[] roots) {
     this.from = from;
     this.roots = roots;
+  }
+
+  /** What grows about each site of a scalp, as far as a ledge is told. */
+  public static Around of(Scalp s) {
+    return of(s, Ledge.REACH_MM);
   }
 
   static Around of(Scalp s, double reachMm) {
@@ -31,11 +36,11 @@ final class Around {
   }
 
   /** Where those of a site begin; they end where the next site's begin. */
-  int from(int site) {
+  public int from(int site) {
     return from[site];
   }
 
-  int root(int k) {
+  public int root(int k) {
     return roots[k];
   }
 }

@@ -8,6 +8,7 @@ import kitetail.cut.Fade;
 import kitetail.cut.Guard;
 import kitetail.cut.Outline;
 import kitetail.cut.Spot;
+import kitetail.cut.Strokes;
 import kitetail.cut.Texture;
 
 /** What a move is there for; the rules of order go by it. */
@@ -45,7 +46,7 @@ public enum Job {
     if (cut instanceof Texture) {
       return TEXTURE;
     }
-    if (cut instanceof Comb) {
+    if (cut instanceof Comb || cut instanceof Strokes) {
       return SIDE;
     }
     if (cut instanceof Fade) {

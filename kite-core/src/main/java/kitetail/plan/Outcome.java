@@ -14,6 +14,7 @@ import kitetail.section.Cover;
 /**
  * What comes of a plan.
  *
+ * @param around what grows about each site of it
  * @param before the hair before the first move
  * @param wishes what is left at each wished place against the wish; {@code offMm} is what stands
  *     too long
@@ -26,6 +27,7 @@ import kitetail.section.Cover;
  */
 public record Outcome(
     Scalp scalp,
+    Around around,
     Stock before,
     List<Step> steps,
     List<Reading> wishes,

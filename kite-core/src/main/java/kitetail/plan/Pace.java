@@ -7,6 +7,7 @@ import kitetail.cut.Cut;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
 import kitetail.cut.Spot;
+import kitetail.cut.Strokes;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,6 +51,9 @@ public record Pace(
     }
     if (cut instanceof Comb c) {
       return combSec * c.blade().paceShare();
+    }
+    if (cut instanceof Strokes) {
+      return combSec;
     }
     if (cut instanceof Spot) {
       return fingersSec;

@@ -79,6 +79,7 @@ public final class PlanEngine {
     List<Seam> seams = Seam.all(plan, bench, state.longest());
     return new Outcome(
         bench.scalp(),
+        bench.around(),
         before,
         List.copyOf(steps),
         wishes(plan, bench.scalp(), state),

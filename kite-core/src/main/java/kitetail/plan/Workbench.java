@@ -100,7 +100,7 @@ public final class Workbench {
   Around around() {
     Around known = around;
     if (known == null) {
-      known = Around.of(scalp, Ledge.REACH_MM);
+      known = Around.of(scalp);
       around = known;
     }
     return known;

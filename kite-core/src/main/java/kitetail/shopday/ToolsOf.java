@@ -6,6 +6,7 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
+import kitetail.cut.Strokes;
 import kitetail.plan.Plan;
 
 /** Which kinds of tools touch a client, by what a plan cuts with; common practice. */
@@ -23,7 +24,9 @@ public final class ToolsOf {
     if (cut.shears() || cut.razor()) {
       return EnumSet.of(Tool.COMB, cut.razor() ? Tool.RAZOR : Tool.SHEARS);
     }
-    if (cut instanceof Comb || cut instanceof Edge e && e.outline().over() != null) {
+    if (cut instanceof Comb
+        || cut instanceof Strokes
+        || cut instanceof Edge e && e.outline().over() != null) {
       return EnumSet.of(Tool.COMB, Tool.CLIPPER);
     }
     if (cut.guarded()) {

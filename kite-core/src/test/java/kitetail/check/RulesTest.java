@@ -42,6 +42,7 @@ import kitetail.look.Skin;
 import kitetail.look.Standing;
 import kitetail.look.Weight;
 import kitetail.look.WeightLine;
+import kitetail.plan.Around;
 import kitetail.plan.Finding;
 import kitetail.plan.Job;
 import kitetail.plan.Ledge;
@@ -148,6 +149,7 @@ class RulesTest {
       Outcome o =
           new Outcome(
               S,
+              Around.of(S),
               Stock.of(first),
               steps,
               List.of(),

@@ -16,12 +16,15 @@ import kitetail.formats.answer.OrderView;
 import kitetail.formats.answer.PlanResult;
 import kitetail.formats.answer.RankingView;
 import kitetail.formats.answer.RiskView;
+import kitetail.formats.answer.ScoreView;
 import kitetail.formats.answer.WornResult;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblemException;
+import kitetail.formats.json.PracticeJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.formats.words.AdviceWords;
+import kitetail.formats.words.PracticeWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.head.Head;
@@ -36,6 +39,8 @@ import kitetail.planning.Mending;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
 import kitetail.planning.Risk;
+import kitetail.practice.Attempt;
+import kitetail.practice.Task;
 import picocli.CommandLine;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -45,8 +50,9 @@ import picocli.CommandLine.Parameters;
 
 /**
  * Plan documents in, result documents out; with {@code --rank}, sit-down documents in and the
- * shipped families out, best first. One file gives one result; several give one after the other.
- * Exit 0; 2 when a document or a flag is bad, with one line an error on standard error.
+ * shipped families out, best first; with {@code --drill}, tries of drills in and scores out. One
+ * file gives one result; several give one after the other. Exit 0; 2 when a document or a flag is
+ * bad, with one line an error on standard error.
  */
 @Command(
     name = "compute",
@@ -62,7 +68,9 @@ public final class Compute implements Callable<Integer> {
 
   @Mixin private final Drawn drawn = new Drawn();
 
-  @Parameters(paramLabel = "FILE", description = "plan documents; with --rank, consultations")
+  @Parameters(
+      paramLabel = "FILE",
+      description = "plan documents; with --rank, consultations; with --drill, tries")
   private final List<Path> files = new ArrayList<>();
 
   private Compute(PrintStream out, PrintStream err) {
@@ -93,6 +101,9 @@ public final class Compute implements Callable<Integer> {
 
     @Option(names = "--look", description = "how the hair falls")
     private boolean look;
+
+    @Option(names = "--drill", description = "what a try of a drill comes to")
+    private boolean drill;
   }
 
   static int run(String[] args, PrintStream out, PrintStream err) {
@@ -150,6 +161,11 @@ public final class Compute implements Callable<Integer> {
               mended(head),
               n -> err.printf("%d of %d families fitted%n", n, families.size())),
           words);
+    }
+    if (asked.drill) {
+      Attempt a = PracticeJson.read(text);
+      Task task = a.task(List.copyOf(Families.all().values()));
+      return ScoreView.of(task, a, task.score(a.tried()), new PracticeWords(new Words(Units.CM)));
     }
     Plan plan = PlanJson.read(text);
     Head head = PlanJson.head(plan);

@@ -69,13 +69,17 @@ public final class PlanJson {
     try {
       tree = MAPPER.readTree(json);
     } catch (JacksonException e) {
-      var at = e.getLocation();
-      throw problem(
-          "$",
-          "text that is not JSON (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")",
-          "allowed is one JSON object as in docs/formats.md");
+      throw notJson(e);
     }
     return read(tree);
+  }
+
+  static PlanProblemException notJson(JacksonException e) {
+    var at = e.getLocation();
+    return problem(
+        "$",
+        "text that is not JSON (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")",
+        "allowed is one JSON object as in docs/formats.md");
   }
 
   /**

@@ -15,9 +15,11 @@ import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.cut.Outline;
 import kitetail.cut.Spot;
+import kitetail.cut.Strokes;
 import kitetail.cut.Texture;
 import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
+import kitetail.practice.Tried;
 import kitetail.section.Limit;
 import kitetail.section.Parting;
 import kitetail.shopday.Entry;
@@ -46,6 +48,7 @@ final class PlanMixins {
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Fingers.class, name = "fingers"),
     @JsonSubTypes.Type(value = Comb.class, name = "comb"),
+    @JsonSubTypes.Type(value = Strokes.class, name = "strokes"),
     @JsonSubTypes.Type(value = Guard.class, name = "guard"),
     @JsonSubTypes.Type(value = Fade.class, name = "fade"),
     @JsonSubTypes.Type(value = Edge.class, name = "edge"),
@@ -143,6 +146,21 @@ final class PlanMixins {
   })
   private interface EntryKinds {}
 
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Tried.Lengths.class, name = "lengths"),
+    @JsonSubTypes.Type(value = Tried.Touched.class, name = "touched"),
+    @JsonSubTypes.Type(value = Tried.Combed.class, name = "combed"),
+    @JsonSubTypes.Type(value = Tried.Guarded.class, name = "guarded"),
+    @JsonSubTypes.Type(value = Tried.Held.class, name = "held"),
+    @JsonSubTypes.Type(value = Tried.Walked.class, name = "walked"),
+    @JsonSubTypes.Type(value = Tried.Chosen.class, name = "chosen"),
+    @JsonSubTypes.Type(value = Tried.Found.class, name = "found"),
+    @JsonSubTypes.Type(value = Tried.Ordered.class, name = "ordered"),
+    @JsonSubTypes.Type(value = Tried.Saved.class, name = "saved")
+  })
+  private interface TriedKinds {}
+
   /** What a guard leaves comes from the kit, not from the move. */
   @JsonIgnoreProperties("measuredMm")
   private interface WithoutMeasured {}
@@ -171,6 +189,7 @@ final class PlanMixins {
         .addMixIn(Parting.class, PartingKinds.class)
         .addMixIn(Outline.class, OutlineKinds.class)
         .addMixIn(Entry.class, EntryKinds.class)
+        .addMixIn(Tried.class, TriedKinds.class)
         .addMixIn(Guard.class, WithoutMeasured.class)
         .addMixIn(Fade.Band.class, WithoutMeasured.class);
   }

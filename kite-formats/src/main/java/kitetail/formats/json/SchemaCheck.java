@@ -22,6 +22,8 @@ import tools.jackson.databind.JsonNode;
 final class SchemaCheck {
   static final SchemaCheck PLAN = new SchemaCheck("urn:kitetail:plan:4");
   static final SchemaCheck SIT_DOWN = new SchemaCheck("urn:kitetail:sitdown:1");
+  static final SchemaCheck PRACTICE = new SchemaCheck("urn:kitetail:practice:1");
+  static final SchemaCheck COURSE = new SchemaCheck("urn:kitetail:course:1");
 
   private final Schema schema;
   private final KnownGood good = new KnownGood();
@@ -38,7 +40,12 @@ final class SchemaCheck {
 
     static {
       Map<String, String> texts = new HashMap<>();
-      for (String text : List.of(PlanJson.schema(), SitDownJson.schema())) {
+      for (String text :
+          List.of(
+              PlanJson.schema(),
+              SitDownJson.schema(),
+              PracticeJson.schema(),
+              CourseJson.schema())) {
         JsonNode tree = PlanJson.json().readTree(text);
         texts.put(tree.path("$id").asString(), text);
         TREES.put(tree.path("$id").asString(), tree);

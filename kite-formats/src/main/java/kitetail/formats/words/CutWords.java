@@ -13,6 +13,7 @@ import kitetail.cut.Guide;
 import kitetail.cut.Hand;
 import kitetail.cut.Hold;
 import kitetail.cut.Spot;
+import kitetail.cut.Strokes;
 import kitetail.cut.Texture;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
@@ -47,6 +48,10 @@ record CutWords(Words words) {
     }
     if (cut instanceof Edge e) {
       return new OutlineWords(words).sentence(e.outline());
+    }
+    if (cut instanceof Strokes s) {
+      return Messages.say(
+          "cut.strokes", "tool", Messages.of("cut.tool", s.tool()), "count", s.strokes().size());
     }
     if (cut instanceof Spot s) {
       return Messages.say(
@@ -88,6 +93,9 @@ record CutWords(Words words) {
     }
     if (cut instanceof Edge e) {
       return new OutlineWords(words).headline(e.outline());
+    }
+    if (cut instanceof Strokes s) {
+      return Messages.say("headline.strokes", "count", s.strokes().size());
     }
     if (cut instanceof Spot s) {
       return Messages.say("headline.off", "length", mm(s.offMm()));

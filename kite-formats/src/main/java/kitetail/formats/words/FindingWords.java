@@ -45,7 +45,7 @@ record FindingWords(Words words, Plan plan) {
     return order(r.reason().id(), r.before(), r.then());
   }
 
-  private String order(String reason, String before, String then) {
+  String order(String reason, String before, String then) {
     return Messages.say(
         "order.do",
         "before",

@@ -1,0 +1,56 @@
+package kitetail.practice;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import kitetail.planning.Hands;
+
+/** All that is known of one hand, from drills and visits together. */
+public final class Hand {
+  private final Map<Skill, List<Double>> seen = new EnumMap<>(Skill.class);
+
+  private Hand() {}
+
+  public static Hand of(List<Seen> all) {
+    Hand h = new Hand();
+    all.forEach(s -> h.seen.computeIfAbsent(s.skill(), k -> new ArrayList<>()).add(s.off()));
+    return h;
+  }
+
+  /** Empty while it was seen too seldom. */
+  public Optional<Estimate> of(Skill skill) {
+    List<Double> v = seen.getOrDefault(skill, List.of());
+    return v.size() < Estimate.LEAST ? Optional.empty() : Optional.of(Estimate.of(v));
+  }
+
+  /** Usual hands with what is known of this one put in. */
+  public Hands over(Hands usual) {
+    return new Hands(
+        bias(Skill.ELEVATION, -1, usual.sinkDeg()),
+        spread(Skill.ELEVATION, usual.elevationDeg()),
+        spread(Skill.COMB_LENGTH, usual.lengthMm()),
+        usual.creepMm(),
+        usual.eyeMm(),
+        spread(Skill.COMB_GAP, usual.gapMm()),
+        spread(Skill.COMB_LEAN, usual.leanDeg()),
+        usual.tensionShare());
+  }
+
+  private double spread(Skill skill, double usual) {
+    return of(skill).map(e -> e.spreadOver(usual)).orElse(usual);
+  }
+
+  /** A bias that hands are told by its size; one the other way counts as none. */
+  private double bias(Skill skill, int sign, double usual) {
+    return of(skill)
+        .map(e -> Math.max(0, sign * e.biasUsed() + usual * (1 - e.n() / (8.0 + e.n()))))
+        .orElse(usual);
+  }
+
+  /** How much worse than usual hands a skill is: its spread and bias over the usual spread. */
+  public double overUsual(Skill skill) {
+    return of(skill).map(e -> Math.hypot(e.mean(), e.spread()) / skill.usualSpread()).orElse(1.0);
+  }
+}
