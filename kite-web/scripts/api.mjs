@@ -17,7 +17,9 @@ const made = {};
 const read = (name) => JSON.parse(readFileSync(new URL(name, SHIPPED), "utf8"));
 const plan = read("schema/plan-4.schema.json");
 const sit = read("schema/sitdown-1.schema.json");
-const DOCUMENTS = ["PlanDocument", "SitDocument"];
+const attempt = read("schema/practice-1.schema.json");
+const course = read("schema/course-1.schema.json");
+const DOCUMENTS = ["PlanDocument", "SitDocument", "TryDocument", "CourseDocument"];
 
 /** The doors; a document is what its own schema says. */
 const api = await openapiTS(new URL("../openapi.json", import.meta.url), {
@@ -56,11 +58,14 @@ const both = union({
   $schema: plan.$schema,
   title: "Documents",
   type: "object",
-  properties: { plan: { $ref: "#/$defs/planDocument" }, sit: { $ref: "#/$defs/sitDocument" } },
+  properties: { plan: { $ref: "#/$defs/planDocument" }, sit: { $ref: "#/$defs/sitDocument" }, attempt: { $ref: "#/$defs/tryDocument" }, course: { $ref: "#/$defs/courseDocument" } },
   $defs: {
     ...plan.$defs,
+    ...attempt.$defs,
     planDocument: { ...plan, $defs: undefined, $id: undefined, $schema: undefined, title: undefined },
     sitDocument: { ...sit, $id: undefined, $schema: undefined, title: undefined },
+    tryDocument: { ...attempt, $defs: undefined, $id: undefined, $schema: undefined, title: undefined },
+    courseDocument: { ...course, $id: undefined, $schema: undefined, title: undefined },
   },
 });
 const documents = await compile(both, "Documents", {

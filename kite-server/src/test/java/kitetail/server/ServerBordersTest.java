@@ -18,6 +18,8 @@ import kitetail.plan.Family;
 import kitetail.plan.Plan;
 import kitetail.plan.School;
 import kitetail.plan.SitDown;
+import kitetail.practice.Course;
+import kitetail.practice.Drill;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -34,7 +36,14 @@ class ServerBordersTest {
 
   /** What a document is; a door takes one in and hands it on. */
   private static final Set<Class<?>> DOCUMENTS =
-      Set.of(Plan.class, Family.class, School.class, SitDown.class, WetDry.class);
+      Set.of(
+          Plan.class,
+          Family.class,
+          School.class,
+          SitDown.class,
+          WetDry.class,
+          Course.class,
+          Drill.class);
 
   private static final DescribedPredicate<JavaClass> CORE =
       resideInAPackage("kitetail..")

@@ -10,10 +10,14 @@ import java.net.http.HttpRequest;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import kitetail.check.Check;
 import kitetail.formats.answer.PlanResult;
@@ -237,24 +241,15 @@ class ShopTest extends InShop {
   @Test
   void deepLinks_loadThePage_andItsAssetsMayBeKept() throws IOException {
     TestShop.Visitor stranger = shop.new Visitor();
-    for (String path :
-        new String[] {
-          "/",
-          "/diary",
-          "/kit",
-          "/shop",
-          "/clients",
-          "/clients/3",
-          "/clients/3/sit",
-          "/clients/3/shapes",
-          "/clients/3/grow/soft-tail",
-          "/help",
-          "/clients/cards",
-          "/plans/1",
-          "/plans/1/chair",
-          "/plans/1/check",
-          "/plans/1/finish"
-        }) {
+    // Every route the page knows.
+    List<String> paths =
+        Pattern.compile("path=\"(/[^\"]*)\"")
+            .matcher(Files.readString(Path.of("../kite-web/src/app.tsx")))
+            .results()
+            .map(r -> r.group(1).replaceAll(":\\w+", "3"))
+            .toList();
+    assertThat(paths).hasSizeGreaterThan(15);
+    for (String path : paths) {
       assertThat(stranger.send("GET", path, null).body()).as(path).contains("<div id=\"root\">");
     }
   }

@@ -82,9 +82,9 @@ public class Advice implements Warms {
     return FitView.of(fit(plan), new AdviceWords(new Words(units)));
   }
 
-  /** How a plan comes out under unsteady hands. */
-  RiskView risk(Plan plan) {
-    return RiskView.of(Risk.of(plan, few(plan.head()), Hands.USUAL), plan);
+  /** How a plan comes out under unsteady hands; those of who asks, where they agreed to it. */
+  RiskView risk(Plan plan, Hands hands) {
+    return RiskView.of(Risk.of(plan, few(plan.head()), hands), plan, !hands.equals(Hands.USUAL));
   }
 
   /** The few numbers a plan is set by, and what it costs as it stands. */

@@ -13,6 +13,7 @@ import kitetail.formats.answer.ReplanView;
 import kitetail.formats.answer.RiskView;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
+import kitetail.server.practice.PracticeBook;
 import kitetail.server.security.Person;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,9 +31,16 @@ class AdviceController {
   private final AtTheChair chair;
   private final Ladders ladders;
   private final Fades fades;
+  private final PracticeBook practice;
 
   AdviceController(
-      Advice advice, BiteAdvisor bites, AtTheChair chair, Ladders ladders, Fades fades) {
+      Advice advice,
+      BiteAdvisor bites,
+      AtTheChair chair,
+      Ladders ladders,
+      Fades fades,
+      PracticeBook practice) {
+    this.practice = practice;
     this.advice = advice;
     this.bites = bites;
     this.chair = chair;
@@ -46,8 +54,8 @@ class AdviceController {
   }
 
   @PostMapping("/risk")
-  RiskView risk(@RequestBody Plan plan) {
-    return advice.risk(plan);
+  RiskView risk(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
+    return advice.risk(plan, practice.hands(me));
   }
 
   @PostMapping("/bites")

@@ -18,6 +18,8 @@ import java.util.stream.Stream;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.practice.Attempt;
+import kitetail.practice.Course;
 import kitetail.shopday.Entry;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -29,7 +31,15 @@ import tools.jackson.databind.JsonNode;
 class RecordTypes extends ModelResolver {
   /** Documents that have a JSON Schema of their own. */
   private static final Map<Class<?>, String> DOCUMENTS =
-      Map.of(Plan.class, "PlanDocument", SitDown.class, "SitDocument");
+      Map.of(
+          Plan.class,
+          "PlanDocument",
+          SitDown.class,
+          "SitDocument",
+          Attempt.class,
+          "TryDocument",
+          Course.class,
+          "CourseDocument");
 
   RecordTypes(ObjectMapper mapper) {
     super(mapper, new TypeNames());

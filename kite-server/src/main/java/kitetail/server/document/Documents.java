@@ -2,10 +2,14 @@ package kitetail.server.document;
 
 import com.fasterxml.jackson.annotation.Nulls;
 import kitetail.formats.json.ChairJson;
+import kitetail.formats.json.CourseJson;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.PracticeJson;
 import kitetail.formats.json.SitDownJson;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
+import kitetail.practice.Attempt;
+import kitetail.practice.Course;
 import kitetail.shopday.Entry;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -72,7 +76,9 @@ class Documents {
               new SimpleModule("documents")
                   .addDeserializer(Plan.class, new Read<>(Plan.class, t -> plan(t, works)))
                   .addDeserializer(SitDown.class, new Read<>(SitDown.class, SitDownJson::read))
-                  .addDeserializer(Entry.class, new Read<>(Entry.class, ChairJson::entry)));
+                  .addDeserializer(Entry.class, new Read<>(Entry.class, ChairJson::entry))
+                  .addDeserializer(Attempt.class, new Read<>(Attempt.class, PracticeJson::read))
+                  .addDeserializer(Course.class, new Read<>(Course.class, CourseJson::read)));
     };
   }
 }

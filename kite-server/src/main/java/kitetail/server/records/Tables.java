@@ -35,6 +35,10 @@ enum Tables {
   KIT_EVENT(
       "token",
       "t.kit_id in (select id from kit where shop_id = :shop) and t.at >= :from and t.at < :to"),
+  PRACTICE_TRY(
+      "token",
+      "t.person_id in (select id from person where shop_id = :shop) and t.tried_at >= :from and t.tried_at < :to"),
+  COURSE("title", "t.shop_id = :shop"),
   MESSAGE("key", "t.shop_id = :shop and t.made_at >= :from and t.made_at < :to"),
   TRAIL("at", "t.shop_id = :shop and t.at >= :from and t.at < :to");
 
@@ -47,7 +51,8 @@ enum Tables {
       """;
 
   /** What archives of earlier versions know nothing of. */
-  private static final List<Tables> LATER = List.of(CLOSED, SERVICE, WORDING, TRAIL);
+  private static final List<Tables> LATER =
+      List.of(CLOSED, SERVICE, WORDING, PRACTICE_TRY, COURSE, TRAIL);
 
   /** Columns kept beside the rows as files of their own. */
   static final String PICTURE = "jpeg";

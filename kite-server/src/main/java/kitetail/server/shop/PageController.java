@@ -14,6 +14,8 @@ class PageController {
     "/shop",
     "/way",
     "/help",
+    "/practice",
+    "/practice/{drill}",
     "/clients",
     "/clients/{id}",
     "/clients/new",

@@ -1,0 +1,77 @@
+package kitetail.server.practice;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import kitetail.formats.answer.ScoreView;
+import kitetail.formats.answer.TaskView;
+import kitetail.formats.json.Families;
+import kitetail.formats.words.PracticeWords;
+import kitetail.formats.words.Units;
+import kitetail.formats.words.Words;
+import kitetail.plan.Plan;
+import kitetail.practice.Attempt;
+import kitetail.practice.Drill;
+import kitetail.practice.Score;
+import kitetail.practice.Task;
+import kitetail.server.error.FieldException;
+import org.springframework.stereotype.Component;
+
+/** Drills as they are shown and scored; made anew from their seed, and the last ones kept. */
+@Component
+class Drills {
+  private static final int KEPT = 64;
+
+  private record Key(Drill drill, long seed, int level) {}
+
+  private final Map<Key, Task> kept =
+      Collections.synchronizedMap(
+          new LinkedHashMap<>(KEPT, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Key, Task> eldest) {
+              return size() > KEPT;
+            }
+          });
+
+  /** The shapes drills are about: those that ship, so that a seed is the same everywhere. */
+  private static List<Plan> shapes() {
+    return List.copyOf(Families.all().values());
+  }
+
+  private Task task(Key key) {
+    Task known = kept.get(key);
+    if (known == null) {
+      known = Task.of(key.drill(), key.seed(), key.level(), shapes());
+      kept.put(key, known);
+    }
+    return known;
+  }
+
+  TaskView shown(Drill drill, long seed, int level, Units units) {
+    if (drill == Drill.WHOLE_CUT) {
+      throw new FieldException("drill", "this", "a whole cut is made at the chair");
+    }
+    return TaskView.of(task(new Key(drill, seed, level)), seed, level, words(units));
+  }
+
+  /** A try and what it came to. */
+  record Scored(Score score, ScoreView view) {}
+
+  /**
+   * @throws FieldException when the drill is not answered like that
+   */
+  Scored scored(Attempt a, Units units) {
+    Task t = task(new Key(a.drill(), a.seed(), a.level()));
+    try {
+      Score s = t.score(a.tried());
+      return new Scored(s, ScoreView.of(t, a, s, words(units)));
+    } catch (IllegalArgumentException e) {
+      throw new FieldException("$.attempt.tried", "this", e.getMessage());
+    }
+  }
+
+  private static PracticeWords words(Units units) {
+    return new PracticeWords(new Words(units));
+  }
+}

@@ -1,0 +1,163 @@
+package kitetail.server.practice;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kitetail.formats.answer.ScoreView;
+import kitetail.formats.answer.TaskView;
+import kitetail.formats.words.PracticeWords;
+import kitetail.plan.Plan;
+import kitetail.planning.Hands;
+import kitetail.practice.Attempt;
+import kitetail.practice.Course;
+import kitetail.practice.Drill;
+import kitetail.practice.NextDrill;
+import kitetail.practice.Staircase;
+import kitetail.server.error.FieldException;
+import kitetail.server.security.Person;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Somebody's practice: what is next, tries and what they taught, and courses. */
+@Component
+public class PracticeBook {
+  private final TryRepository tries;
+  private final CourseRepository courses;
+  private final Drills drills;
+  private final Clock clock;
+
+  PracticeBook(TryRepository tries, CourseRepository courses, Drills drills, Clock clock) {
+    this.tries = tries;
+    this.courses = courses;
+    this.drills = drills;
+    this.clock = clock;
+  }
+
+  /** What is next, and why it is said in a word: what costs this hand most. */
+  record Next(Drill drill, String name, int level) {}
+
+  /**
+   * Where somebody stands.
+   *
+   * @param used whether what is learnt of the hand is used in their own plans
+   * @param shown whether who teaches sees it
+   */
+  record Practised(Progress progress, Next next, boolean used, boolean shown) {}
+
+  Practised of(Person me) {
+    List<TryRepository.Row> mine = tries.of(me.id());
+    TryRepository.Agreed agreed = tries.agreed(me.id());
+    Map<Drill, Double> since = new EnumMap<>(Drill.class);
+    OffsetDateTime now = OffsetDateTime.now(clock);
+    mine.forEach(
+        t -> since.put(t.drill(), Duration.between(t.triedAt(), now).toMinutes() / 1440.0));
+    Drill next = NextDrill.of(Progress.hand(mine), since, List.<Plan>of());
+    return new Practised(
+        Progress.of(mine),
+        new Next(next, PracticeWords.name(next), Staircase.whole(Progress.level(next, mine))),
+        agreed.used(),
+        agreed.shown());
+  }
+
+  /**
+   * @throws FieldException when there is no such head, level or drill to be tried here
+   */
+  TaskView task(Person me, Drill drill, @Nullable Long seed, @Nullable Integer level) {
+    int at = level == null ? Staircase.whole(Progress.level(drill, tries.of(me.id()))) : level;
+    long of = seed == null ? fresh() : seed;
+    within("seed", of, 0, Attempt.SEEDS - 1);
+    within("level", at, 1, Drill.LEVELS);
+    return drills.shown(drill, of, at, me.reads());
+  }
+
+  private static void within(String name, long value, long min, long max) {
+    if (value < min || value > max) {
+      throw new FieldException(name, Long.toString(value), "allowed " + min + " to " + max);
+    }
+  }
+
+  private static long fresh() {
+    return java.util.concurrent.ThreadLocalRandom.current().nextLong(Attempt.SEEDS);
+  }
+
+  /**
+   * @param level of the next try, with fractions
+   */
+  record Tried(ScoreView score, double level) {}
+
+  Tried tried(Person me, UUID token, Attempt a) {
+    Drills.Scored s = drills.scored(a, me.reads());
+    tries.add(me.id(), token, OffsetDateTime.now(clock), a, s.score());
+    return new Tried(s.view(), Progress.level(a.drill(), tries.of(me.id())));
+  }
+
+  void agree(Person me, boolean used, boolean shown) {
+    tries.agree(me.id(), new TryRepository.Agreed(used, shown));
+  }
+
+  void forget(Person me) {
+    tries.forget(me.id(), OffsetDateTime.now(clock));
+  }
+
+  /** The hands a person's plans are tried under: their own where they agreed to it. */
+  public Hands hands(Person me) {
+    return tries.agreed(me.id()).used()
+        ? Progress.hand(tries.of(me.id())).over(Hands.USUAL)
+        : Hands.USUAL;
+  }
+
+  /**
+   * @param names what each step's drill is called
+   * @param done for each step how often it was good, of as often as it is to be
+   */
+  record CourseRow(long id, Course course, List<String> names, List<Integer> done) {
+    private static CourseRow of(CourseRepository.Row c, List<Course.Done> tries) {
+      return new CourseRow(
+          c.id(),
+          c.course(),
+          c.course().steps().stream().map(s -> PracticeWords.name(s.drill())).toList(),
+          c.course().done(tries));
+    }
+  }
+
+  List<CourseRow> courses(Person me) {
+    List<Course.Done> mine = done(tries.of(me.id()));
+    return courses.ofShop(me.shopId()).stream().map(c -> CourseRow.of(c, mine)).toList();
+  }
+
+  private static List<Course.Done> done(List<TryRepository.Row> tries) {
+    return tries.stream()
+        .map(t -> new Course.Done(t.drill(), t.seed(), t.level(), t.good()))
+        .toList();
+  }
+
+  long put(Person me, Course c) {
+    return courses.put(me.shopId(), c, OffsetDateTime.now(clock));
+  }
+
+  void delete(Person me, long id) {
+    courses.delete(me.shopId(), id);
+  }
+
+  /** A learner who agreed to be seen, and how each course goes. */
+  record LearnerRow(long id, String name, Progress progress, List<CourseRow> courses) {}
+
+  List<LearnerRow> learners(Person me) {
+    List<CourseRepository.Row> all = courses.ofShop(me.shopId());
+    return tries.learners(me.shopId()).stream()
+        .map(
+            l -> {
+              List<TryRepository.Row> of = tries.of(l.id());
+              return new LearnerRow(
+                  l.id(),
+                  l.name(),
+                  Progress.of(of),
+                  all.stream().map(c -> CourseRow.of(c, done(of))).toList());
+            })
+        .toList();
+  }
+}

@@ -1,0 +1,163 @@
+package kitetail.server.practice;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import kitetail.formats.json.PlanJson;
+import kitetail.formats.json.PracticeJson;
+import kitetail.practice.Attempt;
+import kitetail.practice.Cause;
+import kitetail.practice.Drill;
+import kitetail.practice.Score;
+import kitetail.practice.Seen;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+
+/** Tries of drills, each stored once under its token. */
+@Repository
+class TryRepository {
+  private final JdbcClient db;
+
+  TryRepository(JdbcClient db) {
+    this.db = db;
+  }
+
+  /** One try as it was scored. */
+  record Row(
+      long id,
+      OffsetDateTime triedAt,
+      Drill drill,
+      long seed,
+      int level,
+      boolean leftHand,
+      double seconds,
+      double share,
+      boolean good,
+      double mean,
+      double spread,
+      Cause cause,
+      List<Seen> seen) {}
+
+  private record Stored(
+      long id,
+      OffsetDateTime triedAt,
+      String drill,
+      long seed,
+      int level,
+      boolean leftHand,
+      double seconds,
+      double share,
+      boolean good,
+      double mean,
+      double spread,
+      String cause,
+      String seen) {
+    Row read() {
+      return new Row(
+          id,
+          triedAt,
+          Drill.valueOf(drill),
+          seed,
+          level,
+          leftHand,
+          seconds,
+          share,
+          good,
+          mean,
+          spread,
+          Cause.valueOf(cause),
+          PlanJson.json().readValue(seen, new TypeReference<List<Seen>>() {}));
+    }
+  }
+
+  /** What somebody agreed to, and from when on their tries count. */
+  record Agreed(boolean used, boolean shown) {}
+
+  /** Stores a try; one that is known already is stored once. */
+  void add(long personId, UUID token, OffsetDateTime at, Attempt a, Score s) {
+    db.sql(
+            """
+            insert into practice_try (token, person_id, tried_at, drill, seed, level, left_hand, seconds,
+              share, good, mean, spread, cause, seen, attempt)
+            values (:token, :person, :at, :drill, :seed, :level, :left, :seconds,
+              :share, :good, :mean, :spread, :cause, cast(:seen as jsonb), cast(:attempt as jsonb))
+            on conflict (token) do nothing
+            """)
+        .param("token", token)
+        .param("person", personId)
+        .param("at", at)
+        .param("drill", a.drill().name())
+        .param("seed", a.seed())
+        .param("level", a.level())
+        .param("left", a.leftHand())
+        .param("seconds", a.seconds())
+        .param("share", s.share())
+        .param("good", s.good())
+        .param("mean", s.mean())
+        .param("spread", s.spread())
+        .param("cause", s.cause().name())
+        .param("seen", PlanJson.json().writeValueAsString(s.seen()))
+        .param("attempt", PracticeJson.tree(a).toString())
+        .update();
+  }
+
+  /** What counts of one person, the oldest first, at most the last thousand. */
+  List<Row> of(long personId) {
+    return db
+        .sql(
+            """
+            select * from (
+              select t.id, tried_at, drill, seed, level, left_hand, seconds, share, good, mean, spread, cause,
+                seen::text seen
+              from practice_try t join person p on p.id = t.person_id
+              where t.person_id = :person and tried_at > coalesce(p.practice_since, '-infinity')
+              order by tried_at desc, t.id desc limit 1000) last
+            order by tried_at, id
+            """)
+        .param("person", personId)
+        .query(Stored.class)
+        .list()
+        .stream()
+        .map(Stored::read)
+        .toList();
+  }
+
+  Agreed agreed(long personId) {
+    return db.sql("select practice_used used, practice_shown shown from person where id = :person")
+        .param("person", personId)
+        .query(Agreed.class)
+        .single();
+  }
+
+  void agree(long personId, Agreed a) {
+    db.sql("update person set practice_used = :used, practice_shown = :shown where id = :person")
+        .param("used", a.used())
+        .param("shown", a.shown())
+        .param("person", personId)
+        .update();
+  }
+
+  /** From now on only what comes after counts; what was stored of before goes. */
+  void forget(long personId, OffsetDateTime now) {
+    db.sql("delete from practice_try where person_id = :person").param("person", personId).update();
+    db.sql("update person set practice_since = :now where id = :person")
+        .param("now", now)
+        .param("person", personId)
+        .update();
+  }
+
+  /** Somebody who practises and agreed to be seen. */
+  record Learner(long id, String name) {}
+
+  List<Learner> learners(long shopId) {
+    return db.sql(
+            """
+            select id, name from person
+            where shop_id = :shop and practice_shown and disabled_at is null order by name, id
+            """)
+        .param("shop", shopId)
+        .query(Learner.class)
+        .list();
+  }
+}

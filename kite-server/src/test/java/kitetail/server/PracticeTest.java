@@ -1,0 +1,205 @@
+package kitetail.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Practice: a head from a seed, tries that count once, what they teach, who sees it. */
+class PracticeTest extends InShop {
+  @BeforeEach
+  void nothingYet() {
+    shop.sql("delete from practice_try");
+    shop.sql("delete from course");
+    shop.sql(
+        "update person set practice_since = null, practice_used = false, practice_shown = false");
+  }
+
+  private static String attempt(String drill, int seed, String tried) {
+    return "{\"version\":1,\"drill\":\"%s\",\"seed\":%d,\"level\":1,\"seconds\":9,\"tried\":%s}"
+        .formatted(drill, seed, tried);
+  }
+
+  private static String sent(UUID token, String attempt) {
+    return "{\"token\":\"%s\",\"attempt\":%s}".formatted(token, attempt);
+  }
+
+  private static String chosen(int which) {
+    return "{\"kind\":\"chosen\",\"which\":" + which + "}";
+  }
+
+  private static JsonNode drill(JsonNode practised, String drill) {
+    return practised
+        .path("progress")
+        .path("drills")
+        .valueStream()
+        .filter(d -> d.path("drill").asString().equals(drill))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  @Test
+  void aSeed_isOneHead_andEveryDrillIsShown() {
+    JsonNode mine = maud.json("/api/practice");
+    assertThat(mine.path("progress").path("drills")).hasSize(11);
+    for (JsonNode d : mine.path("progress").path("drills")) {
+      String path = "/api/practice/drills/" + d.path("drill").asString() + "?seed=5&level=2";
+      JsonNode one = maud.json(path);
+      assertThat(one.path("ask").asString()).as(path).isNotBlank();
+      assertThat(one).isEqualTo(maud.json(path));
+      assertThat(one.path("document").path("head").path("kind").asString()).isEqualTo("measured");
+    }
+    told(422, maud.send("GET", "/api/practice/drills/hold?seed=5&level=6", null));
+    told(422, maud.send("GET", "/api/practice/drills/juggling", null));
+  }
+
+  @Test
+  void aTry_isScored_andCountsOnceHoweverOftenItIsSent() {
+    UUID token = UUID.randomUUID();
+    int good = 0;
+    for (int which = 0; which < 4; which++) {
+      JsonNode r =
+          post(
+              200,
+              "/api/practice/tries",
+              sent(UUID.randomUUID(), attempt("whatLeaves", 3, chosen(which))));
+      good += r.path("score").path("good").asBoolean() ? 1 : 0;
+      assertThat(r.path("score").path("why").asString()).isNotBlank();
+    }
+    assertThat(good).isEqualTo(1);
+    String again = sent(token, attempt("whatLeaves", 3, chosen(0)));
+    JsonNode first = post(200, "/api/practice/tries", again);
+    assertThat(post(200, "/api/practice/tries", again)).isEqualTo(first);
+    assertThat(drill(maud.json("/api/practice"), "whatLeaves").path("tries").asInt()).isEqualTo(5);
+  }
+
+  @Test
+  void badStrokes_areSaidWithTheirPlace_andNothingIsKept() {
+    String at = "{\"seconds\":%s,\"aroundDeg\":%s,\"share\":0.9,\"gapMm\":10,\"cuts\":true}";
+    List<String> bad =
+        List.of(
+            "[" + at.formatted(0, 180) + "]",
+            "[" + at.formatted(0, 400) + "," + at.formatted(1, 180) + "]",
+            "[" + at.formatted(2, 180) + "," + at.formatted(1, 180) + "]",
+            "[" + String.join(",", Collections.nCopies(9_000, at.formatted(1, 180))) + "]");
+    for (String track : bad) {
+      String strokes =
+          "{\"kind\":\"strokes\",\"strokes\":[{\"track\":"
+              + track
+              + "}],\"tool\":\"clipper\",\"thicknessMm\":1.5,\"teethMm\":40}";
+      JsonNode said =
+          post(
+              422,
+              "/api/practice/tries",
+              sent(
+                  UUID.randomUUID(),
+                  attempt("overComb", 1, "{\"kind\":\"combed\",\"strokes\":" + strokes + "}")));
+      assertThat(said.toString()).contains("strokes").contains("allowed");
+    }
+    post(422, "/api/practice/tries", sent(UUID.randomUUID(), attempt("overComb", 1, chosen(1))));
+    assertThat(shop.sql("select count(*)::text from practice_try")).isEqualTo(List.of("0"));
+  }
+
+  @Test
+  void whatIsKnownOfAHand_isShown_usedWhenAgreedTo_andForgotten() {
+    for (int seed = 0; seed < 5; seed++) {
+      JsonNode task = maud.json("/api/practice/drills/hold?seed=" + seed + "&level=1");
+      double meant =
+          task.path("ghost")
+              .path("moves")
+              .get(0)
+              .path("cut")
+              .path("hold")
+              .path("elevationDeg")
+              .asDouble();
+      double fingers =
+          task.path("ghost")
+              .path("moves")
+              .get(0)
+              .path("cut")
+              .path("line")
+              .path("fingerDeg")
+              .asDouble();
+      post(
+          200,
+          "/api/practice/tries",
+          sent(
+              UUID.randomUUID(),
+              attempt(
+                  "hold",
+                  seed,
+                  "{\"kind\":\"held\",\"elevationDeg\":%s,\"fingerDeg\":%s,\"guide\":{\"kind\":\"travelling\"}}"
+                      .formatted(meant - 12, fingers))));
+    }
+    JsonNode skill =
+        maud.json("/api/practice")
+            .path("progress")
+            .path("skills")
+            .valueStream()
+            .filter(s -> s.path("skill").asString().equals("elevation"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(skill.path("estimate").path("mean").asDouble()).isEqualTo(-12);
+    String plan = maud.json("/api/plans/1").path("document").toString();
+    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isFalse();
+    told(204, maud.send("PUT", "/api/practice/consents", "{\"used\":true,\"shown\":true}"));
+    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isTrue();
+    assertThat(maud.json("/api/practice/learners")).hasSize(1);
+    told(204, maud.send("DELETE", "/api/practice/tries", null));
+    assertThat(drill(maud.json("/api/practice"), "hold").path("tries").asInt()).isZero();
+    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isFalse();
+  }
+
+  @Test
+  void aCourse_isTakenInFromItsFile_toldWhatIsWrong_andCountsWhatWasGood() {
+    String course =
+        "{\"version\":1,\"title\":\"First week\",\"steps\":[{\"drill\":\"whatLeaves\",\"seed\":3,\"level\":1,\"good\":2}]}";
+    post(201, "/api/practice/courses", course);
+    for (int which = 0; which < 4; which++) {
+      post(
+          200,
+          "/api/practice/tries",
+          sent(UUID.randomUUID(), attempt("whatLeaves", 3, chosen(which))));
+    }
+    JsonNode row = maud.json("/api/practice/courses").get(0);
+    assertThat(row.path("done").get(0).asInt()).isEqualTo(1);
+    assertThat(row.path("course")).isEqualTo(TestShop.JSON.readTree(course));
+    JsonNode said =
+        post(
+            422,
+            "/api/practice/courses",
+            "{\"version\":1,\"title\":\"\",\"steps\":[{\"drill\":\"juggle\",\"level\":9,\"good\":1},{\"drill\":\"hold\",\"level\":1}]}");
+    assertThat(said.toString())
+        .contains("$.steps[0].drill")
+        .contains("$.steps[0].level")
+        .contains("$.steps[1].good")
+        .contains("$.title");
+  }
+
+  @Test
+  void aLearnerPractises_andSetsNoCourses_norSeesOthers() {
+    post(
+        204,
+        "/api/people",
+        "{\"name\":\"Bo\",\"signIn\":\"bo\",\"password\":\"ferry-landing\",\"role\":\"learner\"}");
+    TestShop.Visitor bo = shop.new Visitor().signedIn("bo");
+    told(
+        200,
+        bo.send(
+            "POST",
+            "/api/practice/tries",
+            sent(UUID.randomUUID(), attempt("whatLeaves", 3, chosen(0)))));
+    assertThat(drill(maud.json("/api/practice"), "whatLeaves").path("tries").asInt()).isZero();
+    told(403, bo.send("GET", "/api/practice/learners", null));
+    told(
+        403,
+        bo.send(
+            "POST",
+            "/api/practice/courses",
+            "{\"version\":1,\"title\":\"Mine\",\"steps\":[{\"drill\":\"hold\",\"level\":1,\"good\":1}]}"));
+  }
+}
