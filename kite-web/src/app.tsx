@@ -56,6 +56,8 @@ function Door() {
   );
 }
 
+const PracticePage = lazy(() => import("./practice/PracticePage").then((m) => ({ default: m.PracticePage })));
+const DrillPage = lazy(() => import("./practice/DrillPage").then((m) => ({ default: m.DrillPage })));
 const HelpPage = lazy(() => import("./help/HelpPage").then((m) => ({ default: m.HelpPage })));
 const LookPage = lazy(() => import("./look/LookPage").then((m) => ({ default: m.LookPage })));
 
@@ -101,6 +103,8 @@ function Shop() {
           <Route path="/plans/:id/finish" element={<Finish />} />
           <Route path="/kit" element={<Kit />} />
           <Route path="/way" element={<Way />} />
+          <Route path="/practice" element={<PracticePage person={me.data} />} />
+          <Route path="/practice/:drill" element={<DrillPage units={me.data.units} />} />
           <Route path="/shop" element={<ShopPage person={me.data} />} />
           <Route path="*" element={<p className="p-8 text-xl">{worded("app.there-is-no-such")}</p>} />
         </Routes>

@@ -57,7 +57,7 @@ export type Place =
 /**
  * how it is cut
  */
-export type Cut = Fingers | Comb | Guard | Fade | SpotCut | Edge | Texture | Aside;
+export type Cut = Fingers | Comb | Strokes | Guard | Fade | SpotCut | Edge | Texture | Aside;
 /**
  * how hair is held
  */
@@ -95,10 +95,16 @@ export type Blade =
  * the shape of the edge
  */
 export type Outline = HalfMoon | SideburnEnd | NapeLine | HardLine | Taper;
+/**
+ * what was done; each drill takes one kind
+ */
+export type Tried = Lengths | Touched | Combed | Guarded | Held | Walked | Chosen | Found | Ordered | Saved;
 
 export interface Documents {
   plan?: PlanDocument;
   sit?: SitDocument;
+  attempt?: TryDocument;
+  course?: CourseDocument;
 }
 /**
  * Who it is for and when are left out. Lengths in mm, angles in degrees.
@@ -1004,6 +1010,63 @@ export interface Turn {
    */
   radiusMm: number;
 }
+/**
+ * cut over a comb as a hand led it, stroke by stroke
+ */
+export interface Strokes {
+  kind: "strokes";
+  /**
+   * @minItems 0
+   * @maxItems 80
+   */
+  strokes: Stroke[];
+  tool: "clipper" | "scissors";
+  /**
+   * of the comb, mm
+   */
+  thicknessMm: number;
+  /**
+   * of the comb in use, mm
+   */
+  teethMm: number;
+}
+/**
+ * the way of the comb from where it is set down to where it is taken off
+ */
+export interface Stroke {
+  /**
+   * in the order of time
+   *
+   * @minItems 2
+   * @maxItems 240
+   */
+  track: StrokeAt[];
+}
+/**
+ * where the cutting edge was at a moment
+ */
+export interface StrokeAt {
+  /**
+   * since the stroke began
+   */
+  seconds: number;
+  /**
+   * round the head from the front, positive to the client's right
+   */
+  aroundDeg: number;
+  /**
+   * of the way from the apex to the hairline
+   */
+  share: number;
+  /**
+   * off the skin, mm
+   */
+  gapMm: number;
+  /**
+   * while the blades close
+   */
+  cuts: boolean;
+}
 export interface Guard {
   kind: "guard";
   /**
@@ -1523,4 +1586,144 @@ export interface SitDocument {
   start: Start;
   wishes?: Wishes;
   cautions?: Cautions;
+}
+/**
+ * What a hand did in a drill. Strokes, fades, guides and places stand in the plan document.
+ */
+export interface TryDocument {
+  version: 1;
+  drill:
+    | "readLength"
+    | "findLandmark"
+    | "oneCentimetre"
+    | "overComb"
+    | "guards"
+    | "hold"
+    | "walkGuide"
+    | "whatLeaves"
+    | "findFault"
+    | "putInOrder"
+    | "saveIt";
+  /**
+   * the same one is the same head
+   */
+  seed: number;
+  level: number;
+  /**
+   * it took
+   */
+  seconds: number;
+  /**
+   * with which hand; the right when left out
+   */
+  leftHand?: boolean;
+  tried: Tried;
+}
+export interface Lengths {
+  kind: "lengths";
+  /**
+   * as read, mm dry and straight
+   */
+  saidMm: {
+    [k: string]: number;
+  };
+}
+export interface Touched {
+  kind: "touched";
+  /**
+   * where each landmark was touched
+   */
+  at: {
+    [k: string]: Spot;
+  };
+}
+export interface Combed {
+  kind: "combed";
+  strokes: Strokes;
+}
+export interface Guarded {
+  kind: "guarded";
+  fade: Fade;
+}
+export interface Held {
+  kind: "held";
+  elevationDeg: number;
+  /**
+   * out is above 0
+   */
+  fingerDeg: number;
+  guide: Guide;
+}
+export interface Walked {
+  kind: "walked";
+  /**
+   * @minItems 1
+   * @maxItems 80
+   */
+  bites: {
+    widthMm: number;
+    /**
+     * where old and new hair are held together
+     */
+    held: "newWhereItGrows" | "backToOld" | "onToNew" | "middle";
+  }[];
+}
+export interface Chosen {
+  kind: "chosen";
+  which: number;
+}
+export interface Found {
+  kind: "found";
+  place: Place;
+  fault: "elbowSank" | "guideCrept" | "oldToNew" | "cutOnWhorl" | "cornerLeft" | "oneSideLonger";
+  /**
+   * pairs of places held against each other
+   */
+  checks: number;
+}
+export interface Ordered {
+  kind: "ordered";
+  /**
+   * @minItems 1
+   * @maxItems 80
+   */
+  moves: string[];
+}
+export interface Saved {
+  kind: "saved";
+  way: "leave" | "soften" | "match";
+}
+/**
+ * Drills in a row, as a teacher sets them.
+ */
+export interface CourseDocument {
+  version: 1;
+  title: string;
+  /**
+   * @minItems 1
+   * @maxItems 40
+   */
+  steps: {
+    drill:
+      | "readLength"
+      | "findLandmark"
+      | "oneCentimetre"
+      | "overComb"
+      | "guards"
+      | "hold"
+      | "walkGuide"
+      | "whatLeaves"
+      | "findFault"
+      | "putInOrder"
+      | "saveIt";
+    /**
+     * the head everybody gets; a new one each time when left out
+     */
+    seed?: number;
+    level: number;
+    /**
+     * how often it is to be good
+     */
+    good: number;
+  }[];
 }

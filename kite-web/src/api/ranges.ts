@@ -54,6 +54,16 @@ export const RANGES = {
     offMm: {"min":0,"max":60,"unit":"mm"},
     leverMm: {"min":0,"max":5,"unit":"mm"},
   },
+  strokes: {
+    thicknessMm: {"min":0.5,"max":15,"unit":"mm"},
+    teethMm: {"min":15,"max":200,"unit":"mm"},
+  },
+  strokeAt: {
+    seconds: {"min":0,"max":600,"unit":""},
+    aroundDeg: {"min":-180,"max":180,"unit":"°"},
+    share: {"min":0,"max":1.5,"unit":""},
+    gapMm: {"min":0,"max":120,"unit":"mm"},
+  },
   guard: {
     number: {"min":0,"max":12,"unit":""},
     leverMm: {"min":0,"max":5,"unit":"mm"},
@@ -304,6 +314,7 @@ export const KINDS: Record<string, Record<string, string>> = {
   cut: {
     fingers: "fingers",
     comb: "comb",
+    strokes: "strokes",
     guard: "guard",
     fade: "fade",
     spot: "spotCut",

@@ -330,7 +330,7 @@ export interface paths {
         get: operations["learnt"];
         put?: never;
         post?: never;
-        delete: operations["forget"];
+        delete: operations["forget_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1520,6 +1520,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mine_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/consents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["agree"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/courses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["courses"];
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/courses/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/drills/{drill}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["task"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/learners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/tries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ramp": {
         parameters: {
             query?: never;
@@ -2588,6 +2700,8 @@ export interface components {
         };
         /** @enum {string} */
         CareAct: "used" | "disinfected" | "blade" | "oiled" | "sharpened";
+        /** @enum {string} */
+        Cause: "none" | "leftUncut" | "beganNear" | "beganFar" | "leanedIn" | "leanedOut" | "dipped" | "columnsApart" | "eyeLong" | "eyeShort" | "heldLow" | "heldHigh" | "fingersIn" | "fingersOut" | "otherGuide" | "bitesWide" | "tooManyBites" | "heldOver" | "bandShows" | "otherHeight" | "liesElsewhere" | "otherOne" | "halfFound" | "outOfOrder" | "dearerWay";
         Chair: {
             /** Format: int64 */
             id: number;
@@ -2744,6 +2858,10 @@ export interface components {
         Code: {
             code: string;
         };
+        Consents: {
+            shown: boolean;
+            used: boolean;
+        };
         CostRow: {
             about: string;
             choice: string;
@@ -2757,6 +2875,15 @@ export interface components {
         Costs: {
             title: string;
             ways: components["schemas"]["CostRow"][];
+        };
+        /** @description A document; docs/formats.md has its fields. */
+        CourseDocument: import("./documents").CourseDocument;
+        CourseRow: {
+            course: components["schemas"]["CourseDocument"];
+            done: number[];
+            /** Format: int64 */
+            id: number;
+            names: string[];
         };
         Cut: {
             document: components["schemas"]["PlanDocument"];
@@ -2829,6 +2956,8 @@ export interface components {
             /** Format: int32 */
             of: number;
         };
+        /** @enum {string} */
+        Drill: "readLength" | "findLandmark" | "oneCentimetre" | "overComb" | "guards" | "hold" | "walkGuide" | "whatLeaves" | "findFault" | "putInOrder" | "saveIt" | "wholeCut";
         EdgeAsked: {
             document: components["schemas"]["PlanDocument"];
             /** Format: double */
@@ -3272,6 +3401,13 @@ export interface components {
         };
         /** @enum {string} */
         LayeringKind: "layered" | "uniform" | "graduated" | "solid";
+        LearnerRow: {
+            courses: components["schemas"]["CourseRow"][];
+            /** Format: int64 */
+            id: number;
+            name: string;
+            progress: components["schemas"]["Progress"];
+        };
         LearntView: {
             lessons: components["schemas"]["Lesson"][];
         };
@@ -3541,6 +3677,12 @@ export interface components {
             startedAt: string;
             /** Format: uuid */
             token: string;
+        };
+        Next: {
+            drill: components["schemas"]["Drill"];
+            /** Format: int32 */
+            level: number;
+            name: string;
         };
         NextCutView: {
             places: components["schemas"]["NextCutViewSafe"][];
@@ -3849,6 +3991,12 @@ export interface components {
         };
         /** @enum {string} */
         PlannerReason: "tooShort" | "shape" | "range";
+        Practised: {
+            next: components["schemas"]["Next"];
+            progress: components["schemas"]["Progress"];
+            shown: boolean;
+            used: boolean;
+        };
         Preview: {
             preview: string;
         };
@@ -3866,6 +4014,67 @@ export interface components {
             stored?: number;
             title?: string;
             unknownWork?: boolean;
+        };
+        Progress: {
+            drills: components["schemas"]["ProgressDrillRow"][];
+            skills: components["schemas"]["ProgressSkillRow"][];
+        };
+        ProgressDrillRow: {
+            drill: components["schemas"]["Drill"];
+            last: components["schemas"]["ProgressTryRow"][];
+            /** Format: double */
+            level: number;
+            name: string;
+            /** Format: int32 */
+            tries: number;
+        };
+        ProgressEstimateRow: {
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            meanHigh: number;
+            /** Format: double */
+            meanLow: number;
+            /** Format: int32 */
+            n: number;
+            /** Format: double */
+            spread: number;
+            /** Format: double */
+            spreadHigh: number;
+            /** Format: double */
+            spreadLow: number;
+        };
+        ProgressOffRow: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            off: number;
+        };
+        ProgressSkillRow: {
+            estimate?: components["schemas"]["ProgressEstimateRow"];
+            name: string;
+            offs: components["schemas"]["ProgressOffRow"][];
+            skill: components["schemas"]["Skill"];
+            /** Format: double */
+            usual: number;
+        };
+        ProgressTryRow: {
+            /** Format: date-time */
+            at: string;
+            cause: components["schemas"]["Cause"];
+            good: boolean;
+            /** Format: int32 */
+            level: number;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: int64 */
+            seed: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            spread: number;
         };
         Pushed: {
             /** Format: int64 */
@@ -3965,6 +4174,7 @@ export interface components {
         Right: "see" | "book" | "care" | "cut" | "shop" | "books" | "erase" | "people" | "archive";
         RiskView: {
             moves: components["schemas"]["RiskViewBlame"][];
+            own: boolean;
             /** Format: int32 */
             runs: number;
             spreadMm: {
@@ -4085,6 +4295,36 @@ export interface components {
         SchoolTaper: "beforeDrying" | "afterDrying";
         /** @enum {string} */
         SchoolWork: "attachments" | "comb";
+        ScoreView: {
+            after: components["schemas"]["PlanDocument"];
+            cause: components["schemas"]["Cause"];
+            good: boolean;
+            /** Format: double */
+            mean: number;
+            more: string[];
+            offs: components["schemas"]["ScoreViewOffRow"][];
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            spread: number;
+            /** Format: double */
+            tolerance: number;
+            unit: string;
+            why: string;
+            wished?: components["schemas"]["PlanDocument"];
+            worst?: components["schemas"]["ScoreViewOffRow"];
+        };
+        ScoreViewOffRow: {
+            /** Format: double */
+            around: number;
+            /** Format: double */
+            got: number;
+            near: components["schemas"]["Place"];
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            wanted: number;
+        };
         Seat: {
             /** Format: int32 */
             chair?: number;
@@ -4274,6 +4514,8 @@ export interface components {
             /** Format: double */
             weeksToGo: number;
         };
+        /** @enum {string} */
+        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "elevation" | "fingers" | "creep" | "leftOverRight";
         Slipped: {
             document: components["schemas"]["PlanDocument"];
             slip: string;
@@ -4307,6 +4549,49 @@ export interface components {
         };
         /** @enum {string} */
         StylingWay: "natural" | "back" | "forward" | "left" | "right" | "up";
+        TaskView: {
+            ask: string;
+            asked: components["schemas"]["Place"][];
+            choices: components["schemas"]["TaskViewChoice"][];
+            columnsDeg: number[];
+            document: components["schemas"]["PlanDocument"];
+            drill: components["schemas"]["Drill"];
+            /** Format: double */
+            gapMm: number;
+            ghost?: components["schemas"]["PlanDocument"];
+            /** Format: double */
+            leanDeg: number;
+            /** Format: int32 */
+            level: number;
+            name: string;
+            pictures: components["schemas"]["PlanDocument"][];
+            rise?: components["schemas"]["TaskViewRise"];
+            /** Format: int64 */
+            seed: number;
+            strip?: components["schemas"]["TaskViewStrip"];
+        };
+        TaskViewChoice: {
+            id: string;
+            words: string;
+        };
+        TaskViewRise: {
+            /** Format: double */
+            behindEarMm: number;
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            napeMm: number;
+            /** Format: double */
+            sideburnMm: number;
+            /** Format: double */
+            toMm: number;
+        };
+        TaskViewStrip: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+        };
         TellingPlace: {
             place: components["schemas"]["Place"];
             /** Format: double */
@@ -4344,6 +4629,18 @@ export interface components {
             device: string;
             done: string;
             who?: string;
+        };
+        Tried: {
+            /** Format: double */
+            level: number;
+            score: components["schemas"]["ScoreView"];
+        };
+        /** @description A document; docs/formats.md has its fields. */
+        TryDocument: import("./documents").TryDocument;
+        TryMade: {
+            attempt: components["schemas"]["TryDocument"];
+            /** Format: uuid */
+            token: string;
         };
         /** @enum {string} */
         Units: "cm" | "inch";
@@ -5370,7 +5667,7 @@ export interface operations {
             };
         };
     };
-    forget: {
+    forget_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8129,6 +8426,280 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PlanDocument"];
                 };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    mine_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Practised"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    agree: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Consents"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    courses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseRow"][];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Added"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    task: {
+        parameters: {
+            query?: {
+                seed?: number;
+                level?: number;
+            };
+            header?: never;
+            path: {
+                drill: components["schemas"]["Drill"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskView"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    learners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnerRow"][];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryMade"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tried"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What went wrong (RFC 9457). */
             default: {

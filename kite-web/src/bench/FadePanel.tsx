@@ -82,7 +82,7 @@ export function FadePanel({ document, index, move, cut, units }: Props) {
               +
             </button>
           </fieldset>
-          <Chosen
+          <GuardNumbers
             bands={cut.bands}
             k={k}
             set={set}
@@ -122,9 +122,10 @@ export function FadePanel({ document, index, move, cut, units }: Props) {
   );
 }
 
-type ChosenProps = { bands: FadeBand[]; k: number; set: (b: FadeBand[]) => void; highMm: number };
+type GuardProps = { bands: FadeBand[]; k: number; set: (b: FadeBand[]) => void; highMm: number };
 
-function Chosen({ bands, k, set, highMm }: ChosenProps) {
+/** The numbers of one guard of a fade, and taking it out. */
+export function GuardNumbers({ bands, k, set, highMm }: GuardProps) {
   const band = bands[k];
   if (!band) return null;
   const put = (part: Partial<FadeBand>) => set(bands.map((b, i) => (i === k ? { ...b, ...part } : b)));

@@ -40,6 +40,8 @@ type Props = {
   onStill?: Still;
   /** Turns together with every other linked head. */
   linked?: boolean;
+  /** A finger on it does something else than turn it. */
+  fixed?: boolean;
   /** Pixels drawn for each of the screen's while it turns. */
   movingRatio?: number;
   /** How long nothing has to move before it is drawn sharp. */
@@ -76,6 +78,7 @@ export function HeadStage({
   label,
   onStill,
   linked,
+  fixed,
   room,
   above,
   movingRatio,
@@ -106,6 +109,7 @@ export function HeadStage({
         viewTurn={viewTurn}
         onStill={onStill}
         linked={linked}
+        fixed={fixed}
         room={room}
         above={above}
         movingRatio={movingRatio}
@@ -130,6 +134,7 @@ function Turning({
   viewTurn,
   onStill,
   linked,
+  fixed = false,
   room = 1,
   above = 1,
   movingRatio = 1,
@@ -174,6 +179,10 @@ function Turning({
       c.dispose();
     };
   }, [camera, gl, invalidate]);
+
+  useEffect(() => {
+    if (controls.current) controls.current.enabled = !fixed;
+  }, [fixed]);
 
   useEffect(() => {
     if (!linked) return;

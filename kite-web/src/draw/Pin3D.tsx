@@ -5,11 +5,15 @@ import { solidMaterial } from "./lengthMaterial";
 const RADIUS_MM = 7;
 const PIN = "#d13f22";
 
-/** A place marked on the head. */
-export function Pin3D({ at }: { at: [number, number, number] }) {
+/** A place marked on the head; through its hair where that would hide it. */
+export function Pin3D({ at, through }: { at: [number, number, number]; through?: boolean }) {
   const ball = useMemo(() => new THREE.SphereGeometry(RADIUS_MM, 20, 14), []);
-  const coat = useMemo(() => solidMaterial(PIN), []);
+  const coat = useMemo(() => {
+    const solid = solidMaterial(PIN);
+    solid.depthTest = !through;
+    return solid;
+  }, [through]);
   useEffect(() => () => ball.dispose(), [ball]);
   useEffect(() => () => coat.dispose(), [coat]);
-  return <mesh geometry={ball} material={coat} position={at} />;
+  return <mesh geometry={ball} material={coat} position={at} renderOrder={through ? 7 : 0} />;
 }

@@ -5,7 +5,7 @@ import { solidMaterial } from "./lengthMaterial";
 /** What is drawn at a bite: two fingers and what cuts over them, a comb and what cuts over it, a clipper with its guard. */
 export type Held =
   | { by: "fingers"; blade: "shears" | "razor" }
-  | { by: "comb"; blade: "shears" | "clipper"; teethMm: number }
+  | { by: "comb"; blade: "shears" | "clipper" | "none"; teethMm: number }
   | { by: "guard" }
   | { by: "nothing" };
 
@@ -245,7 +245,7 @@ export function handTools(
   comb(g, at, here, held.teethMm);
   if (held.blade === "clipper")
     clipper(g, put(here, 10, 0, 5, at), { ...here, along: here.side, side: here.along.clone().negate() }, 0);
-  else {
+  else if (held.blade === "shears") {
     const across = {
       ...here,
       at: put(here, 10, -held.teethMm / 2, 3, at),

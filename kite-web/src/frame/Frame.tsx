@@ -50,6 +50,7 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
               ["/diary", worded("frame.diary")],
               ["/clients", worded("frame.clients")],
               ["/kit", worded("frame.kit")],
+              ["/practice", worded("practice.practice")],
               ["/shop", worded("frame.shop")],
             ].map(([to, name]) => (
               <NavLink

@@ -25,7 +25,7 @@ it("keeps the light that was chosen, and leads everywhere", () => {
   expect(document.documentElement.dataset.theme).toBe("dusk");
   expect(localStorage.getItem("kite-theme")).toBe("dusk");
   const to = [...screen.getByRole("navigation").querySelectorAll("a")].map((a) => a.getAttribute("href"));
-  expect(to).toEqual(["/", "/diary", "/clients", "/kit", "/shop"]);
+  expect(to).toEqual(["/", "/diary", "/clients", "/kit", "/practice", "/shop"]);
   expect(screen.getByText("Maud").getAttribute("href")).toBe("/way");
 });
 

@@ -1,0 +1,21 @@
+import type { ReactNode } from "react";
+
+type Props = {
+  head: ReactNode;
+  /** What it came to, once it was tried. */
+  panel?: ReactNode;
+  children?: ReactNode;
+};
+
+/** A drill: the head large, what is done beside it; under each other on a phone. */
+export function DrillFrame({ head, panel, children }: Props) {
+  return (
+    <div className="grid min-h-0 flex-1 gap-4 md:grid-cols-[minmax(0,1fr)_340px]">
+      <section className="flex min-h-[52dvh] min-w-0 flex-col">{head}</section>
+      <div className="grid content-start gap-3">
+        {panel}
+        {children}
+      </div>
+    </div>
+  );
+}

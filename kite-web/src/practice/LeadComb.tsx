@@ -1,0 +1,162 @@
+import { useMemo, useState } from "react";
+import type { PlanDocument, Stroke, Strokes } from "../api/types";
+import { Stepper } from "../bench/Stepper";
+import { useHead, useSeams } from "../bench/useHead";
+import { wasCut } from "../draw/tools";
+import { ViewButtons } from "../draw/ViewButtons";
+import type { ViewName } from "../draw/views";
+import { Loading } from "../frame/States";
+import { lengthStep, toMm, toShown, unitOf } from "../store/units";
+import { useFall } from "../store/useFall";
+import { useOutcome } from "../store/useOutcome";
+import { worded } from "../words/worded";
+import { CombSide } from "./CombSide";
+import { CombStage } from "./CombStage";
+import { Done } from "./Done";
+import { DrillFrame } from "./DrillFrame";
+import { DrillHead } from "./DrillHead";
+import type { DrillProps } from "./drill";
+import { outline } from "./Lines3D";
+import { useSkin } from "./useSkin";
+
+const FIRST_GAP_MM = 10;
+
+const viewOf = (stand: string | undefined): ViewName =>
+  stand === "left" || stand === "right" || stand === "front" ? stand : "back";
+
+/** Hair over the comb, stroke by stroke: the comb is led over the head, and what it holds is cut. */
+export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) {
+  const move = task.document.moves[0];
+  const [comb, setComb] = useState(move?.cut as Strokes);
+  const [gap, setGap] = useState(FIRST_GAP_MM);
+  const [lean, setLean] = useState(0);
+  const [turning, setTurning] = useState(false);
+  const [view, setView] = useState<ViewName>(viewOf(move?.stand));
+  const [turn, setTurn] = useState(0);
+  const document = useMemo(
+    () => ({ ...task.document, moves: [{ ...task.document.moves[0], cut: comb }] }) as PlanDocument,
+    [task, comb],
+  );
+  const { drawn, message } = useSkin(task.document);
+  const { head } = useHead(task.document);
+  const { outcome } = useOutcome(document);
+  const { fall } = useFall(document, 0, true);
+  const wished = useOutcome(task.ghost ?? null).outcome;
+  const seams = useSeams(task.document);
+  const asked = useMemo(() => {
+    if (!wished || !seams) return undefined;
+    const [before, after] = [wished.state(0), wished.state(wished.count - 1)];
+    return outline(seams, (v) => wasCut(before[v] as number, after[v] as number));
+  }, [wished, seams]);
+  const add = (s: Stroke) => setComb((c) => ({ ...c, strokes: [...c.strokes, s].slice(0, 80) }));
+  const start =
+    task.columnsDeg[comb.strokes.length % Math.max(1, task.columnsDeg.length)] ??
+    { left: -105, right: 105 }[view as "left" | "right"] ??
+    180;
+  if (score)
+    return (
+      <DrillFrame
+        head={
+          <DrillHead
+            document={score.after}
+            meant={score.wished}
+            units={units}
+            first={viewOf(move?.stand)}
+            label={worded("practice.head-of", { name: task.name })}
+            paints
+          />
+        }
+        panel={panel}
+      />
+    );
+  return (
+    <DrillFrame
+      head={
+        <>
+          <div className="relative min-h-[300px] flex-1">
+            <div className="absolute inset-0">
+              {message && <p role="alert">{message}</p>}
+              {drawn && head && outcome && fall ? (
+                <CombStage
+                  head={head}
+                  skin={drawn}
+                  fall={fall}
+                  lengths={outcome.state(outcome.count - 1)}
+                  comb={comb}
+                  {...(asked ? { asked } : {})}
+                  gapMm={gap}
+                  leanDeg={lean}
+                  setGap={setGap}
+                  setLean={setLean}
+                  startDeg={start}
+                  view={view}
+                  viewTurn={turn}
+                  turning={turning}
+                  label={worded("practice.head-of", { name: task.name })}
+                  done={add}
+                />
+              ) : (
+                <Loading what={worded("common.the-hair")} />
+              )}
+            </div>
+          </div>
+          <div className="flex flex-wrap items-center gap-1">
+            <ViewButtons
+              view={view}
+              set={(v) => {
+                setView(v);
+                setTurn((t) => t + 1);
+              }}
+            />
+            <button
+              type="button"
+              aria-pressed={turning}
+              className={`touch ml-auto cursor-pointer border-b-3 px-2 ${turning ? "border-primary font-bold" : "border-transparent"}`}
+              onClick={() => setTurning(!turning)}
+            >
+              {worded("practice.turn-the-head")}
+            </button>
+          </div>
+        </>
+      }
+    >
+      <CombSide
+        gapMm={gap}
+        leanDeg={lean}
+        wishedGapMm={task.gapMm}
+        wishedLeanDeg={task.leanDeg}
+        units={units}
+      />
+      <div className="flex flex-wrap gap-4">
+        <Stepper
+          label={worded("practice.begins-off-the-skin")}
+          value={toShown(gap, units)}
+          step={lengthStep(units)}
+          min={0}
+          max={toShown(60, units)}
+          unit={unitOf(units)}
+          onChange={(v) => setGap(toMm(v, units))}
+        />
+        <Stepper
+          label={worded("practice.leans-off")}
+          value={lean}
+          step={1}
+          min={-20}
+          max={60}
+          unit="°"
+          onChange={setLean}
+        />
+      </div>
+      <p className="text-lg" role="status">
+        {worded("practice.strokes", { count: comb.strokes.length })}
+      </p>
+      <p className="soft text-sm">{worded("practice.keys")}</p>
+      <Done
+        busy={busy}
+        tried={false}
+        can={comb.strokes.length > 0}
+        done={() => done({ kind: "combed", strokes: comb })}
+      />
+    </DrillFrame>
+  );
+}
