@@ -44,7 +44,7 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
             <img src="/kite.svg" alt="" width={30} height={30} className="rounded bg-[#f7f2e7] p-0.5" />
             {worded("frame.kite-tail")}
           </Link>
-          <nav className="flex gap-1" aria-label={worded("frame.main")}>
+          <nav className="flex flex-wrap gap-1" aria-label={worded("frame.main")}>
             {[
               ["/", worded("common.today")],
               ["/diary", worded("frame.diary")],

@@ -25,7 +25,7 @@ export function HandKnown({ practised }: { practised: Practised }) {
       {known.length === 0 ? (
         <p className="text-lg">{worded("practice.nothing-known")}</p>
       ) : (
-        <ul className="grid grid-cols-[repeat(auto-fill,minmax(20rem,1fr))] gap-4">
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(20rem,100%),1fr))] gap-4">
           {known.map((s) => (
             <li key={s.skill} className="border-base-300 border-t-4 pt-2">
               <SkillPlot skill={s} />

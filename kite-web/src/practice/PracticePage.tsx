@@ -26,7 +26,7 @@ export function PracticePage({ person }: { person: PersonView }) {
           {worded("practice.next", { name: next.name })}
         </Link>
       </div>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-4">
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(15rem,100%),1fr))] gap-4">
         {progress.drills.map((d) => (
           <li key={d.drill}>
             <Link

@@ -2,6 +2,7 @@ package kitetail.e2e;
 
 import static kitetail.e2e.Steps.button;
 import static kitetail.e2e.Steps.drag;
+import static kitetail.e2e.Steps.painted;
 import static kitetail.e2e.Steps.serious;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -31,7 +32,7 @@ class PracticeOnScreenTest extends InTheShop {
     String shown = score.getByText(Pattern.compile("\\d+ % as meant")).innerText();
     String stored =
         shop.sql(
-                "select round(share * 100)::int::text || ' % as meant' from practice_try where drill = '"
+                "select round(round(share::numeric, 3) * 100)::int::text || ' % as meant' from practice_try where drill = '"
                     + drill
                     + "' order by id desc limit 1")
             .get(0);
@@ -84,6 +85,7 @@ class PracticeOnScreenTest extends InTheShop {
     Page p = at("findLandmark", theme);
     Locator head = p.getByTestId("bald-head").locator("canvas");
     head.waitFor();
+    painted(p);
     BoundingBox box = head.boundingBox();
     Locator touched = p.getByText("touched", new Page.GetByTextOptions().setExact(true));
     for (int i = 0; i < 5; i++) {
