@@ -75,5 +75,11 @@ export default defineConfig({
   build: { chunkSizeWarningLimit: 900 },
   server: { proxy: { "/api": "http://127.0.0.1:8080" } },
   // How long a test takes is the machine's affair.
-  test: { environment: "jsdom", globals: false, testTimeout: 60_000, hookTimeout: 60_000 },
+  test: {
+    environment: "jsdom",
+    globals: false,
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
+    setupFiles: ["src/patient.ts"],
+  },
 });
