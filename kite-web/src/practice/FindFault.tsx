@@ -101,7 +101,12 @@ export function FindFault({ task, units, score, panel, busy, done }: DrillProps)
             <legend className="font-bold text-lg">{worded("practice.hold-two-against-each-other")}</legend>
             {places(one, setOne, worded("practice.one-place"))}
             {places(other, setOther, worded("practice.another-place"))}
-            <button type="button" className="btn touch text-lg" onClick={check}>
+            <button
+              type="button"
+              className="btn touch text-lg"
+              disabled={lengthAt(one) === undefined || lengthAt(other) === undefined}
+              onClick={check}
+            >
               {worded("practice.compare")}
             </button>
           </fieldset>
