@@ -4309,7 +4309,6 @@ export interface components {
             spread: number;
             /** Format: double */
             tolerance: number;
-            unit: string;
             why: string;
             wished?: components["schemas"]["PlanDocument"];
             worst?: components["schemas"]["ScoreViewOffRow"];
@@ -4515,7 +4514,7 @@ export interface components {
             weeksToGo: number;
         };
         /** @enum {string} */
-        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "elevation" | "fingers" | "creep" | "leftOverRight";
+        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "elevation" | "fingers" | "creep";
         Slipped: {
             document: components["schemas"]["PlanDocument"];
             slip: string;

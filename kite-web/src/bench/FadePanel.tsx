@@ -58,30 +58,7 @@ export function FadePanel({ document, index, move, cut, units }: Props) {
             setBands={set}
             setHeight={(place: Place, mm) => change([...at, ...heightPath(place)], mm)}
           />
-          <fieldset className="flex flex-wrap items-center gap-1">
-            <legend className="sr-only">{worded("fade.guards")}</legend>
-            {cut.bands.map((b, i) => (
-              <button
-                // biome-ignore lint/suspicious/noArrayIndexKey: guards stand one above the other
-                key={i}
-                type="button"
-                aria-pressed={i === k}
-                className={`btn touch min-w-11 px-2 text-lg ${i === k ? "btn-neutral" : ""}`}
-                onClick={() => setChosen(i)}
-              >
-                {b.number === 0 ? worded("fadeBar.blade") : b.number}
-                {b.leverMm > 0 && "+"}
-              </button>
-            ))}
-            <button
-              type="button"
-              className="btn touch"
-              aria-label={worded("fade.one-more")}
-              onClick={() => set(withOneMore(cut.bands))}
-            >
-              +
-            </button>
-          </fieldset>
+          <GuardRow bands={cut.bands} chosen={k} choose={setChosen} set={set} />
           <GuardNumbers
             bands={cut.bands}
             k={k}
@@ -119,6 +96,43 @@ export function FadePanel({ document, index, move, cut, units }: Props) {
         </>
       )}
     </div>
+  );
+}
+
+type RowProps = {
+  bands: FadeBand[];
+  chosen: number;
+  choose: (band: number) => void;
+  set: (b: FadeBand[]) => void;
+};
+
+/** The guards of a fade side by side, to choose one, and one more. */
+export function GuardRow({ bands, chosen, choose, set }: RowProps) {
+  return (
+    <fieldset className="flex flex-wrap items-center gap-1">
+      <legend className="sr-only">{worded("fade.guards")}</legend>
+      {bands.map((b, i) => (
+        <button
+          // biome-ignore lint/suspicious/noArrayIndexKey: guards stand one above the other
+          key={i}
+          type="button"
+          aria-pressed={i === chosen}
+          className={`btn touch min-w-11 px-2 text-lg ${i === chosen ? "btn-neutral" : ""}`}
+          onClick={() => choose(i)}
+        >
+          {b.number === 0 ? worded("fadeBar.blade") : b.number}
+          {b.leverMm > 0 && "+"}
+        </button>
+      ))}
+      <button
+        type="button"
+        className="btn touch"
+        aria-label={worded("fade.one-more")}
+        onClick={() => set(withOneMore(bands))}
+      >
+        +
+      </button>
+    </fieldset>
   );
 }
 

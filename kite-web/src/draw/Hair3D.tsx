@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { FallData, HeadData } from "../api/binary";
 import { Ghost3D } from "./Ghost3D";
 import { HairSvg } from "./HairSvg";
@@ -19,6 +20,8 @@ type Props = {
   /** Another plan's or week's hair laid over it in outline. */
   other?: FallData;
   light?: Light;
+  /** Drawn on the head besides. */
+  children?: ReactNode;
 };
 
 /** While it turns on a slow machine: so many of the pixels. */
@@ -44,6 +47,7 @@ export function Hair3D(props: Props) {
       >
         <Strands3D head={props.head} fall={props.fall} lengths={props.lengths} light={props.light} />
         {props.other && <Ghost3D fall={props.other} />}
+        {props.children}
       </HeadStage>
     </div>
   );

@@ -5,14 +5,21 @@ import { solidMaterial } from "./lengthMaterial";
 const RADIUS_MM = 7;
 const PIN = "#d13f22";
 
-/** A place marked on the head; through its hair where that would hide it. */
-export function Pin3D({ at, through }: { at: [number, number, number]; through?: boolean }) {
+type Props = {
+  at: [number, number, number];
+  /** Seen through the hair that would hide it. */
+  through?: boolean;
+  colour?: string;
+};
+
+/** A place marked on the head. */
+export function Pin3D({ at, through, colour = PIN }: Props) {
   const ball = useMemo(() => new THREE.SphereGeometry(RADIUS_MM, 20, 14), []);
   const coat = useMemo(() => {
-    const solid = solidMaterial(PIN);
+    const solid = solidMaterial(colour);
     solid.depthTest = !through;
     return solid;
-  }, [through]);
+  }, [through, colour]);
   useEffect(() => () => ball.dispose(), [ball]);
   useEffect(() => () => coat.dispose(), [coat]);
   return <mesh geometry={ball} material={coat} position={at} renderOrder={through ? 7 : 0} />;

@@ -28,7 +28,7 @@ export function CombSide({ gapMm, leanDeg, wishedGapMm, wishedLeanDeg, units }: 
       viewBox={`0 0 ${W} ${H}`}
       className="w-full"
       role="img"
-      aria-label={worded("practice.comb-from-the-side", {
+      aria-label={worded(wishedGapMm > 0 ? "practice.comb-from-the-side" : "practice.comb-as-it-goes", {
         gap: lengthWords(gapMm, units),
         lean: leanDeg,
         wishedGap: lengthWords(wishedGapMm, units),

@@ -1,9 +1,8 @@
 import { type ReactNode, useEffect, useState } from "react";
 import type { PlanDocument } from "../api/types";
 import { useHead } from "../bench/useHead";
+import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
-import { HeadStage } from "../draw/HeadStage";
-import { Strands3D } from "../draw/Strands3D";
 import { useBenchPaint } from "../draw/useBenchPaint";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
@@ -66,16 +65,16 @@ export function DrillHead({ document: cameOut, meant, units, first, label, paint
               {children}
             </Head3D>
           ) : head && outcome && fall && !painted ? (
-            <HeadStage
+            <Hair3D
+              head={head}
+              fall={fall}
+              lengths={outcome.state(last)}
               view={view}
               viewTurn={turn}
               label={label}
-              movingRatio={0.5}
-              instead={<p className="p-6">{worded("sitHead3D.this-browser-cannot-draw")}</p>}
             >
-              <Strands3D head={head} fall={fall} lengths={outcome.state(last)} />
               {children}
-            </HeadStage>
+            </Hair3D>
           ) : (
             <Loading what={worded("common.the-hair")} />
           )}

@@ -1,11 +1,10 @@
 import type { ThreeEvent } from "@react-three/fiber";
 import { useEffect, useMemo, useState } from "react";
-import * as THREE from "three";
 import { placeName } from "../api/names";
 import type { Place, Spot } from "../api/types";
 import { Bust3D } from "../draw/Bust3D";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
-import { skinMaterial, solidMaterial } from "../draw/lengthMaterial";
+import { skinMaterial } from "../draw/lengthMaterial";
 import { Pin3D } from "../draw/Pin3D";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
@@ -23,6 +22,7 @@ type Touched = Partial<Record<Place, Spot>>;
 const TURNED_PX = 5;
 const STEP_DEG = 4;
 const STEP_SHARE = 0.04;
+/** Where a landmark is. */
 const TRUE = "#2f7d4f";
 
 /** A bald head of odd shape: where are its landmarks? */
@@ -77,7 +77,10 @@ export function FindLandmark({ task, score, panel, busy, done }: DrillProps) {
                     return <Pin3D key={p} at={[at.x, at.y, at.z]} />;
                   })}
                   {score &&
-                    task.asked.map((p) => <True key={p} at={drawn.reading.places[p] as readonly number[]} />)}
+                    task.asked.map((p) => {
+                      const [x = 0, y = 0, z = 0] = drawn.reading.places[p] ?? [];
+                      return <Pin3D key={p} at={[x, y, z]} colour={TRUE} />;
+                    })}
                 </HeadStage>
               ) : (
                 <Loading what={worded("common.the-head")} />
@@ -145,13 +148,4 @@ function Bald({ drawn, put }: { drawn: SitHead; put: (s: Spot) => void }) {
       <mesh geometry={scalp} material={skin} onClick={touch} />
     </>
   );
-}
-
-/** Where a landmark is. */
-function True({ at }: { at: readonly number[] }) {
-  const ring = useMemo(() => new THREE.SphereGeometry(9, 20, 14), []);
-  const coat = useMemo(() => solidMaterial(TRUE), []);
-  useEffect(() => () => ring.dispose(), [ring]);
-  useEffect(() => () => coat.dispose(), [coat]);
-  return <mesh geometry={ring} material={coat} position={[at[0] ?? 0, at[1] ?? 0, at[2] ?? 0]} />;
 }

@@ -6,6 +6,7 @@ import { wasCut } from "../draw/tools";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
+import type { SitHead } from "../sit/readSit";
 import { lengthStep, toMm, toShown, unitOf } from "../store/units";
 import { useFall } from "../store/useFall";
 import { useOutcome } from "../store/useOutcome";
@@ -16,13 +17,33 @@ import { Done } from "./Done";
 import { DrillFrame } from "./DrillFrame";
 import { DrillHead } from "./DrillHead";
 import type { DrillProps } from "./drill";
-import { outline } from "./Lines3D";
+import { crossings, outline } from "./Lines3D";
 import { useSkin } from "./useSkin";
 
 const FIRST_GAP_MM = 10;
 
 const viewOf = (stand: string | undefined): ViewName =>
   stand === "left" || stand === "right" || stand === "front" ? stand : "back";
+
+/** Columns stand from the hairline up to so much of the way to the apex. */
+const COLUMNS_FROM = 0.5;
+const FULL_TURN = 360;
+/** Nothing is asked so far round to the front, where degrees begin again. */
+const FRONT_DEG = 60;
+
+/** The middle of each column on the skin. */
+function columnLines(skin: SitHead, columnsDeg: number[]) {
+  const round = skin.fields.azimuth.map((a, i) =>
+    Math.abs(a) < FRONT_DEG || (skin.fields.share[i] as number) < COLUMNS_FROM
+      ? Number.NaN
+      : (a + FULL_TURN) % FULL_TURN,
+  );
+  return crossings(
+    skin.head.scalp,
+    round,
+    columnsDeg.map((c) => (c + FULL_TURN) % FULL_TURN),
+  );
+}
 
 /** Hair over the comb, stroke by stroke: the comb is led over the head, and what it holds is cut. */
 export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) {
@@ -37,17 +58,21 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
     () => ({ ...task.document, moves: [{ ...task.document.moves[0], cut: comb }] }) as PlanDocument,
     [task, comb],
   );
-  const { drawn, message } = useSkin(task.document);
   const { head } = useHead(task.document);
   const { outcome } = useOutcome(document);
   const { fall } = useFall(document, 0, true);
   const wished = useOutcome(task.ghost ?? null).outcome;
+  const { drawn, message } = useSkin(task.document);
   const seams = useSeams(task.document);
   const asked = useMemo(() => {
     if (!wished || !seams) return undefined;
     const [before, after] = [wished.state(0), wished.state(wished.count - 1)];
     return outline(seams, (v) => wasCut(before[v] as number, after[v] as number));
   }, [wished, seams]);
+  const columns = useMemo(
+    () => (drawn && task.columnsDeg.length > 0 ? columnLines(drawn, task.columnsDeg) : []),
+    [drawn, task.columnsDeg],
+  );
   const add = (s: Stroke) => setComb((c) => ({ ...c, strokes: [...c.strokes, s].slice(0, 80) }));
   const start =
     task.columnsDeg[comb.strokes.length % Math.max(1, task.columnsDeg.length)] ??
@@ -83,7 +108,7 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
                   fall={fall}
                   lengths={outcome.state(outcome.count - 1)}
                   comb={comb}
-                  {...(asked ? { asked } : {})}
+                  {...(asked ? { asked: [...asked, ...columns] } : {})}
                   gapMm={gap}
                   leanDeg={lean}
                   setGap={setGap}

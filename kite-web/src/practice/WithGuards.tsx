@@ -1,8 +1,7 @@
 import { useMemo, useState } from "react";
 import type { Fade, FadeBand, Place, PlanDocument } from "../api/types";
 import { FadeBar, heightPath } from "../bench/FadeBar";
-import { GuardNumbers } from "../bench/FadePanel";
-import { withOneMore } from "../bench/fadeBands";
+import { GuardNumbers, GuardRow } from "../bench/FadePanel";
 import { ask } from "../store/asks";
 import { useAnswer } from "../store/useAnswer";
 import { worded } from "../words/worded";
@@ -57,29 +56,7 @@ export function WithGuards({ task, units, score, panel, busy, done }: DrillProps
               setHeight={height}
             />
           )}
-          <fieldset className="flex flex-wrap items-center gap-1">
-            <legend className="sr-only">{worded("fade.guards")}</legend>
-            {cut.bands.map((b, i) => (
-              <button
-                // biome-ignore lint/suspicious/noArrayIndexKey: guards stand one above the other
-                key={i}
-                type="button"
-                aria-pressed={i === k}
-                className={`btn touch min-w-11 px-2 text-lg ${i === k ? "btn-neutral" : ""}`}
-                onClick={() => setChosen(i)}
-              >
-                {b.number === 0 ? worded("fadeBar.blade") : b.number}
-              </button>
-            ))}
-            <button
-              type="button"
-              className="btn touch"
-              aria-label={worded("fade.one-more")}
-              onClick={() => bands(withOneMore(cut.bands))}
-            >
-              +
-            </button>
-          </fieldset>
+          <GuardRow bands={cut.bands} chosen={k} choose={setChosen} set={bands} />
           <GuardNumbers
             bands={cut.bands}
             k={k}

@@ -69,7 +69,6 @@ const task = {
 const score = {
   share: 0.5,
   good: false,
-  unit: "mm",
   tolerance: 1,
   mean: 0,
   spread: 0,

@@ -87,7 +87,6 @@ public record Comb(
   public static final double USUAL_LENGTH_MM = 40;
   private static final int COLUMNS = 360;
   private static final double STROKE_MM = 35;
-  private static final int STROKE_POINTS = 60;
 
   public Comb {
     if (!(gapMm >= 0 && gapMm <= 60)) {
@@ -163,55 +162,6 @@ public record Comb(
               c.x() + o * Math.sin(azimuth), c.y() + o * Math.cos(azimuth), t.upMm + s * t.upward));
     }
     return out;
-  }
-
-  /**
-   * The comb's way up a column as a hand would lead it.
-   *
-   * @param heightMm how far up its track
-   * @param seconds it takes
-   */
-  public Strokes.Stroke stroke(Zone zone, double azimuth, double heightMm, double seconds) {
-    Head head = zone.head();
-    Track t = lay(zone, azimuth);
-    double low = zone.lowerEdgeFromApexMm(azimuth);
-    double hairline = head.hairlineFromApexMm(azimuth);
-    List<Strokes.At> track = new ArrayList<>();
-    for (int k = 0; k <= STROKE_POINTS; k++) {
-      double s = heightMm * k / STROKE_POINTS;
-      double[] at = {t.outMm + s * t.outward, t.upMm + s * t.upward};
-      // Where on the skin it is over: its foot, square to the head.
-      double a = 0;
-      double b = low + 40;
-      for (int half = 0; half < 50; half++) {
-        double mid = (a + b) / 2;
-        if (past(head, azimuth, mid, at)) {
-          b = mid;
-        } else {
-          a = mid;
-        }
-      }
-      double[] skin = offSkin(head, azimuth, a, 0);
-      double gap = Math.hypot(at[0] - skin[0], at[1] - skin[1]);
-      track.add(
-          new Strokes.At(
-              seconds * k / STROKE_POINTS,
-              Math.toDegrees(azimuth),
-              a / hairline,
-              Math.min(120, gap),
-              true));
-    }
-    return new Strokes.Stroke(track);
-  }
-
-  /** True when a place lies farther down the head than the foot of a point off it. */
-  private static boolean past(Head head, double azimuth, double fromApex, double[] at) {
-    double[] skin = offSkin(head, azimuth, fromApex, 0);
-    double[] off = offSkin(head, azimuth, fromApex, 1);
-    double nOut = off[0] - skin[0];
-    double nUp = off[1] - skin[1];
-    // Down the head is the normal turned toward the outside and down.
-    return (at[0] - skin[0]) * nUp - (at[1] - skin[1]) * nOut < 0;
   }
 
   private double turned(Zone zone, int i) {

@@ -98,13 +98,6 @@ public record Strokes(List<Stroke> strokes, Comb.Tool tool, double thicknessMm, 
     }
   }
 
-  /** The same after one more stroke. */
-  public Strokes with(Stroke next) {
-    List<Stroke> all = new java.util.ArrayList<>(strokes);
-    all.add(next);
-    return new Strokes(all, tool, thicknessMm, teethMm);
-  }
-
   @Override
   public double[] leaves(Zone zone, Hair hair) {
     int[] roots = zone.roots();

@@ -28,15 +28,26 @@ public record Hands(
   /** How much farther hands stray on a head that moves; an assumption. */
   private static final double LIVELY = 1.6;
 
+  /** Nobody strays farther: what such hands leave tells nothing of a plan. */
+  public static final double MOST = 60;
+
+  /** A head's radius where bites are taken, mm: half the breadth and length of the usual head. */
+  private static final double HEAD_MM = 90;
+
   public Hands {
     for (double v :
         new double[] {
           sinkDeg, elevationDeg, lengthMm, creepMm, eyeMm, gapMm, leanDeg, tensionShare
         }) {
-      if (!(v >= 0 && v <= 60)) {
+      if (!(v >= 0 && v <= MOST)) {
         throw new IllegalArgumentException("what hands stray must be 0 to 60, was " + v);
       }
     }
+  }
+
+  /** What a straight line over a round head gives away in a bite at the most, mm. */
+  public static double scallopMm(double biteMm) {
+    return biteMm * biteMm / (8 * HEAD_MM);
   }
 
   /** The same hands on a client who moves a lot. */

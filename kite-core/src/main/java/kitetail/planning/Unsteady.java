@@ -21,9 +21,6 @@ import kitetail.section.Zone;
  * practice).
  */
 final class Unsteady {
-  /** A head's radius where bites are taken, mm: half the breadth and length of the usual head. */
-  private static final double HEAD_MM = 90;
-
   private static final double GUARD_MM = 0.3;
   private static final double EDGE_MM = 1.2;
 
@@ -78,7 +75,7 @@ final class Unsteady {
     double[] out = held.leaves(zone, hair);
     Scalp s = zone.scalp();
     double start = zone.firstMm(f.parting());
-    double scallop = f.biteMm() * f.biteMm() / (8 * HEAD_MM) * taken;
+    double scallop = Hands.scallopMm(f.biteMm()) * taken;
     boolean carries = !(f.guide() instanceof Guide.Fixed || f.guide() instanceof Guide.ByEye);
     Random byPlace = new Random(eye);
     for (int k = 0; k < out.length; k++) {

@@ -59,8 +59,8 @@ public record Estimate(
     return Math.sqrt((PRIOR * usual * usual + n * spread * spread) / (PRIOR + n));
   }
 
-  /** Its bias where it is used: drawn to none while it is seldom seen. */
-  public double biasUsed() {
-    return n * mean / (PRIOR + n);
+  /** A bias where it is used in place of a usual one, drawn to that in the same way. */
+  public double biasOver(double usual) {
+    return (PRIOR * usual + n * mean) / (PRIOR + n);
   }
 }

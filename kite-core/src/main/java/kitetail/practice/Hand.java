@@ -28,7 +28,7 @@ public final class Hand {
   /** Usual hands with what is known of this one put in. */
   public Hands over(Hands usual) {
     return new Hands(
-        bias(Skill.ELEVATION, -1, usual.sinkDeg()),
+        sink(usual.sinkDeg()),
         spread(Skill.ELEVATION, usual.elevationDeg()),
         spread(Skill.COMB_LENGTH, usual.lengthMm()),
         usual.creepMm(),
@@ -39,13 +39,13 @@ public final class Hand {
   }
 
   private double spread(Skill skill, double usual) {
-    return of(skill).map(e -> e.spreadOver(usual)).orElse(usual);
+    return of(skill).map(e -> Math.min(Hands.MOST, e.spreadOver(usual))).orElse(usual);
   }
 
-  /** A bias that hands are told by its size; one the other way counts as none. */
-  private double bias(Skill skill, int sign, double usual) {
-    return of(skill)
-        .map(e -> Math.max(0, sign * e.biasUsed() + usual * (1 - e.n() / (8.0 + e.n()))))
+  /** A bite held too high is no elbow that sinks. */
+  private double sink(double usual) {
+    return of(Skill.ELEVATION)
+        .map(e -> Math.max(0, Math.min(Hands.MOST, -e.biasOver(-usual))))
         .orElse(usual);
   }
 

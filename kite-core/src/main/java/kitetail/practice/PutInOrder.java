@@ -55,8 +55,10 @@ public record PutInOrder(int level, Plan plan, Plan wished) implements Task {
 
   @Override
   public Score score(Tried tried) {
-    int broken = broken(tried).size();
-    long rules = Order.of(plan).rules().size();
+    // Which move cuts the guide of another is told by the order itself.
+    Order order = Order.of(after(tried));
+    int broken = order.broken().size();
+    int rules = order.rules().size();
     boolean good = broken <= MAY[level - 1];
     return Score.of(
         rules == 0 ? 1 : 1 - (double) broken / rules,

@@ -17,9 +17,7 @@ public enum Skill {
   /** How much farther out the fingers lie than meant, degrees. */
   FINGERS(4),
   /** What a guide has crept by at the tenth bite, mm. */
-  CREEP(2.5),
-  /** What the left side is longer than the right where both were meant alike, mm. */
-  LEFT_OVER_RIGHT(1.5);
+  CREEP(2.5);
 
   private final double usual;
 

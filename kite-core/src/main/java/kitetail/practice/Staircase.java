@@ -23,6 +23,18 @@ public final class Staircase {
     return Math.max(1, Math.min(Drill.LEVELS, to));
   }
 
+  /**
+   * The same after a try at a level of its own, as a course or a wish asks for it: good where it is
+   * harder is good here, not good where it is easier is not good here, and the rest tells nothing.
+   */
+  public static double next(double level, int triedAt, boolean good) {
+    int due = whole(level);
+    if (good) {
+      return triedAt < due ? level : next(Math.max(level, triedAt), true);
+    }
+    return triedAt > due ? level : next(level, false);
+  }
+
   /** The level a drill is made at. */
   public static int whole(double level) {
     return (int) Math.max(1, Math.min(Drill.LEVELS, Math.floor(level + 1e-9)));

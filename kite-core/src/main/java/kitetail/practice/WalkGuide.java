@@ -14,6 +14,7 @@ import kitetail.head.Spot;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.plan.Workbench;
+import kitetail.planning.Hands;
 import kitetail.section.Facing;
 import kitetail.section.Limit;
 import kitetail.section.Scalar;
@@ -30,9 +31,6 @@ import kitetail.section.Section;
 public record WalkGuide(int level, Plan plan, Plan wished, double fromMm, double toMm)
     implements Task {
   public static final double LENGTH_MM = 60;
-
-  /** Half the breadth and length of the usual head. */
-  private static final double HEAD_MM = 90;
 
   /** How much may be given away at the last bite, easiest level first, mm; assumptions. */
   private static final double[] NEAR_MM = {3, 2.2, 1.6, 1.1, 0.8};
@@ -78,14 +76,14 @@ public record WalkGuide(int level, Plan plan, Plan wished, double fromMm, double
   /** What a bite gives away, mm; longer is above 0. */
   static double creepMm(Tried.Walked.Bite b, double lengthMm) {
     double w = b.widthMm();
-    double round = w * w / (8 * HEAD_MM);
+    // In part, as hands give it away (Unsteady): half in the mean.
+    double round = Hands.scallopMm(w) / 2;
     // Brought over by w and cut at L off the guide's root, hair is the long side of that triangle.
     double beside = Math.hypot(lengthMm, w) - lengthMm;
     return switch (b.held()) {
-      case NEW_WHERE_IT_GROWS -> round / 2;
-      case BACK_TO_OLD -> round / 2 + beside;
-      case ON_TO_NEW -> round / 2 - beside;
-      case MIDDLE -> round / 2;
+      case NEW_WHERE_IT_GROWS, MIDDLE -> round;
+      case BACK_TO_OLD -> round + beside;
+      case ON_TO_NEW -> round - beside;
     };
   }
 

@@ -60,7 +60,7 @@ class StrokesTest {
       int seen = 0;
       for (int deg = 145; deg <= 215; deg += 1) {
         double azimuth = Math.toRadians(deg > 180 ? deg - 360 : deg);
-        Strokes hand = comb(15, planned.stroke(zone, azimuth, 110, 3));
+        Strokes hand = comb(15, LedAsPlanned.stroke(planned, zone, azimuth, 110, 3));
         double[] got = hand.leaves(zone, Hair.DEFAULT);
         for (int k = 0; k < got.length; k++) {
           double off = scalp.azimuthRad(zone.roots()[k]) - azimuth;

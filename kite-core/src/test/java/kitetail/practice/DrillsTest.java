@@ -16,6 +16,7 @@ import kitetail.cut.Fade;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
+import kitetail.cut.LedAsPlanned;
 import kitetail.cut.Strokes;
 import kitetail.head.Head;
 import kitetail.head.Place;
@@ -157,7 +158,7 @@ class DrillsTest {
     Zone zone = new Workbench(scalp).zone(t.wished().region("side"));
     List<Strokes.Stroke> all = new ArrayList<>();
     for (int deg = -180; deg < 180; deg += 6) {
-      all.add(as.stroke(zone, Math.toRadians(deg), 110, 3));
+      all.add(LedAsPlanned.stroke(as, zone, Math.toRadians(deg), 110, 3));
     }
     return new Strokes(all, Comb.Tool.CLIPPER, as.thicknessMm(), 15);
   }
@@ -348,6 +349,7 @@ class DrillsTest {
     Tried turned = new Tried.Ordered(List.of("last", "rest", "guide"));
     assertThat(t.score(turned).good()).isFalse();
     assertThat(t.broken(turned)).hasSize(2);
+    assertThat(t.score(turned).share()).isBetween(0.0, 1.0);
     assertThatThrownBy(() -> t.score(new Tried.Ordered(List.of("last", "rest"))))
         .hasMessage("moves must name each of the 3 moves once");
   }

@@ -64,6 +64,31 @@ class EstimateTest {
     assertThat(own.lengthMm()).isEqualTo(Hands.USUAL.lengthMm());
   }
 
+  /** Whatever was tried, hands stray by no more than hands can: plans are worked out under them. */
+  @Test
+  void aHandThatWasOffByAnything_isStillAHand() {
+    List<Seen> wild = new ArrayList<>();
+    for (int k = 0; k < 40; k++) {
+      for (Skill s : Skill.values()) {
+        wild.add(new Seen(s, k % 2 == 0 ? -1500 : 1400));
+      }
+    }
+    Hands own = Hand.of(wild).over(Hands.USUAL);
+    assertThat(own.elevationDeg()).isEqualTo(60);
+    assertThat(own.gapMm()).isEqualTo(60);
+    assertThat(own.sinkDeg()).isEqualTo(42, org.assertj.core.data.Offset.offset(2.0));
+  }
+
+  @Test
+  void aTryAtAnotherLevel_tellsOnlyWhatItCan() {
+    // Good where it is harder is good here; not good there says nothing of here.
+    assertThat(Staircase.next(2.4, 4, true)).isGreaterThan(4);
+    assertThat(Staircase.next(2.4, 4, false)).isEqualTo(2.4);
+    assertThat(Staircase.next(2.4, 1, true)).isEqualTo(2.4);
+    assertThat(Staircase.next(2.4, 1, false)).isLessThan(2.4);
+    assertThat(Staircase.next(2.4, 2, true)).isEqualTo(Staircase.next(2.4, true));
+  }
+
   /** Learners who manage a level with a chance that falls by it, whatever their skill. */
   @ParameterizedTest
   @ValueSource(doubles = {2.2, 3, 4})
@@ -90,8 +115,7 @@ class EstimateTest {
       seen.add(new Seen(Skill.COMB_GAP, 0.5 * r.nextGaussian()));
     }
     Hand hand = Hand.of(seen);
-    assertThat(NextDrill.of(hand, java.util.Map.of(), List.of())).isEqualTo(Drill.HOLD);
-    assertThat(NextDrill.of(hand, java.util.Map.of(Drill.HOLD, 0.01), List.of()))
-        .isNotEqualTo(Drill.HOLD);
+    assertThat(NextDrill.of(hand, java.util.Map.of())).isEqualTo(Drill.HOLD);
+    assertThat(NextDrill.of(hand, java.util.Map.of(Drill.HOLD, 0.01))).isNotEqualTo(Drill.HOLD);
   }
 }

@@ -21,8 +21,6 @@ create table practice_try (
 create index on practice_try (person_id, tried_at);
 
 alter table person
-  -- Tries of before count for nothing: forgotten when asked.
-  add column practice_since timestamptz,
   -- Whether what is learnt of the hand is used in their own plans, and shown to who teaches.
   add column practice_used boolean not null default false,
   add column practice_shown boolean not null default false;

@@ -15,8 +15,7 @@ class PracticeTest extends InShop {
   void nothingYet() {
     shop.sql("delete from practice_try");
     shop.sql("delete from course");
-    shop.sql(
-        "update person set practice_since = null, practice_used = false, practice_shown = false");
+    shop.sql("update person set practice_used = false, practice_shown = false");
   }
 
   private static String attempt(String drill, int seed, String tried) {
@@ -74,7 +73,14 @@ class PracticeTest extends InShop {
     String again = sent(token, attempt("whatLeaves", 3, chosen(0)));
     JsonNode first = post(200, "/api/practice/tries", again);
     assertThat(post(200, "/api/practice/tries", again)).isEqualTo(first);
-    assertThat(drill(maud.json("/api/practice"), "whatLeaves").path("tries").asInt()).isEqualTo(5);
+    // Another try under the token of the first is not called stored.
+    told(
+        409,
+        maud.send("POST", "/api/practice/tries", sent(token, attempt("whatLeaves", 3, chosen(1)))));
+    JsonNode all = drill(maud.json("/api/practice"), "whatLeaves");
+    assertThat(all.path("tries").asInt()).isEqualTo(5);
+    // On a head whose answer was seen nothing is learnt, and it grows no harder.
+    assertThat(all.path("level").asDouble()).isLessThanOrEqualTo(1.15);
   }
 
   @Test

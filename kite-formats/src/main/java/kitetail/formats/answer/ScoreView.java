@@ -22,7 +22,6 @@ import org.jspecify.annotations.Nullable;
  *
  * @param share of what was to be done that is done, 0 to 1
  * @param good near enough for the level
- * @param unit of the numbers: mm or deg
  * @param tolerance how near that is
  * @param mean signed
  * @param spread about it
@@ -36,7 +35,6 @@ import org.jspecify.annotations.Nullable;
 public record ScoreView(
     double share,
     boolean good,
-    String unit,
     double tolerance,
     double mean,
     double spread,
@@ -69,7 +67,6 @@ public record ScoreView(
     return new ScoreView(
         Rounded.thousandth(s.share()),
         s.good(),
-        "mm",
         Rounded.hundredth(s.toleranceMm()),
         Rounded.hundredth(s.mean()),
         Rounded.hundredth(s.spread()),

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param ask what is to be done
  * @param document the head, its hair, and the move the hand begins from
  * @param asked places that are asked for; empty in other drills
- * @param gapMm how far off the skin it is to begin; 0 in other drills
+ * @param gapMm how far off the skin the comb is to begin; 0 where that is the hand's to find
  * @param leanDeg how far it is to lean off
  * @param columnsDeg where columns are, round the head; empty in other drills
  * @param rise what guards are to come to; null in other drills
@@ -93,9 +93,7 @@ public record TaskView(
         words.ask(t),
         t.begun(),
         asked,
-        t instanceof OverComb c
-            ? c.wish().gapMm()
-            : t instanceof OneCentimetre c ? c.hadMm() - OneCentimetre.OFF_MM : 0,
+        t instanceof OverComb c ? c.wish().gapMm() : 0,
         t instanceof OverComb c ? c.wish().outDeg() : 0,
         t instanceof OneCentimetre ? columns() : List.of(),
         t instanceof WithGuards g ? rise(g) : null,

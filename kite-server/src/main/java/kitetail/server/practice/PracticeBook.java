@@ -10,7 +10,6 @@ import java.util.UUID;
 import kitetail.formats.answer.ScoreView;
 import kitetail.formats.answer.TaskView;
 import kitetail.formats.words.PracticeWords;
-import kitetail.plan.Plan;
 import kitetail.planning.Hands;
 import kitetail.practice.Attempt;
 import kitetail.practice.Course;
@@ -55,7 +54,7 @@ public class PracticeBook {
     OffsetDateTime now = OffsetDateTime.now(clock);
     mine.forEach(
         t -> since.put(t.drill(), Duration.between(t.triedAt(), now).toMinutes() / 1440.0));
-    Drill next = NextDrill.of(Progress.hand(mine), since, List.<Plan>of());
+    Drill next = NextDrill.of(Progress.hand(mine), since);
     return new Practised(
         Progress.of(mine),
         new Next(next, PracticeWords.name(next), Staircase.whole(Progress.level(next, mine))),
@@ -100,7 +99,7 @@ public class PracticeBook {
   }
 
   void forget(Person me) {
-    tries.forget(me.id(), OffsetDateTime.now(clock));
+    tries.forget(me.id());
   }
 
   /** The hands a person's plans are tried under: their own where they agreed to it. */

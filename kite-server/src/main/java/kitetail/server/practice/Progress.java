@@ -3,7 +3,9 @@ package kitetail.server.practice;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import kitetail.formats.answer.Rounded;
 import kitetail.formats.words.PracticeWords;
 import kitetail.practice.Cause;
@@ -86,9 +88,8 @@ record Progress(List<DrillRow> drills, List<SkillRow> skills) {
   /** The level somebody's next try of a drill is made at, with fractions. */
   static double level(Drill d, List<TryRepository.Row> tries) {
     double level = Staircase.FIRST;
-    for (TryRepository.Row t : tries) {
-      // A course may set another level than the one that was due; what it shows counts there.
-      level = t.drill() == d ? Staircase.next(Math.max(level, t.level()), t.good()) : level;
+    for (TryRepository.Row t : fresh(tries)) {
+      level = t.drill() == d ? Staircase.next(level, t.level(), t.good()) : level;
     }
     return level;
   }
@@ -120,11 +121,12 @@ record Progress(List<DrillRow> drills, List<SkillRow> skills) {
 
   private static SkillRow skill(Skill s, List<TryRepository.Row> tries) {
     List<OffRow> offs = new ArrayList<>();
-    tries.forEach(
-        t ->
-            t.seen().stream()
-                .filter(x -> x.skill() == s)
-                .forEach(x -> offs.add(new OffRow(t.triedAt(), Rounded.thousandth(x.off())))));
+    fresh(tries)
+        .forEach(
+            t ->
+                t.seen().stream()
+                    .filter(x -> x.skill() == s)
+                    .forEach(x -> offs.add(new OffRow(t.triedAt(), Rounded.thousandth(x.off())))));
     return new SkillRow(
         s,
         PracticeWords.skill(s),
@@ -133,7 +135,15 @@ record Progress(List<DrillRow> drills, List<SkillRow> skills) {
         offs.subList(Math.max(0, offs.size() - LAST), offs.size()));
   }
 
+  private record Of(Drill drill, long seed, int level) {}
+
+  /** The first on each head: whoever has seen what it came to knows the answer. */
+  private static List<TryRepository.Row> fresh(List<TryRepository.Row> tries) {
+    Set<Of> known = new HashSet<>();
+    return tries.stream().filter(t -> known.add(new Of(t.drill(), t.seed(), t.level()))).toList();
+  }
+
   static Hand hand(List<TryRepository.Row> tries) {
-    return Hand.of(tries.stream().flatMap(t -> t.seen().stream()).toList());
+    return Hand.of(fresh(tries).stream().flatMap(t -> t.seen().stream()).toList());
   }
 }

@@ -10,6 +10,7 @@ import kitetail.practice.Cause;
 import kitetail.practice.Drill;
 import kitetail.practice.Score;
 import kitetail.practice.Seen;
+import kitetail.server.error.TakenException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -71,35 +72,57 @@ class TryRepository {
     }
   }
 
-  /** What somebody agreed to, and from when on their tries count. */
+  /** What somebody agreed to. */
   record Agreed(boolean used, boolean shown) {}
 
-  /** Stores a try; one that is known already is stored once. */
+  /**
+   * Stores a try; one that is known already is stored once.
+   *
+   * @throws TakenException when another one is known by that token
+   */
   void add(long personId, UUID token, OffsetDateTime at, Attempt a, Score s) {
-    db.sql(
-            """
+    int stored =
+        db.sql(
+                """
             insert into practice_try (token, person_id, tried_at, drill, seed, level, left_hand, seconds,
               share, good, mean, spread, cause, seen, attempt)
             values (:token, :person, :at, :drill, :seed, :level, :left, :seconds,
               :share, :good, :mean, :spread, :cause, cast(:seen as jsonb), cast(:attempt as jsonb))
             on conflict (token) do nothing
             """)
-        .param("token", token)
+            .param("token", token)
+            .param("person", personId)
+            .param("at", at)
+            .param("drill", a.drill().name())
+            .param("seed", a.seed())
+            .param("level", a.level())
+            .param("left", a.leftHand())
+            .param("seconds", a.seconds())
+            .param("share", s.share())
+            .param("good", s.good())
+            .param("mean", s.mean())
+            .param("spread", s.spread())
+            .param("cause", s.cause().name())
+            .param("seen", PlanJson.json().writeValueAsString(s.seen()))
+            .param("attempt", PracticeJson.tree(a).toString())
+            .update();
+    if (stored == 0 && !same(personId, token, a)) {
+      throw new TakenException(
+          "Another try is stored under this token; nothing of it was changed.");
+    }
+  }
+
+  private boolean same(long personId, UUID token, Attempt a) {
+    return db.sql(
+            """
+            select person_id = :person and attempt = cast(:attempt as jsonb)
+            from practice_try where token = :token
+            """)
         .param("person", personId)
-        .param("at", at)
-        .param("drill", a.drill().name())
-        .param("seed", a.seed())
-        .param("level", a.level())
-        .param("left", a.leftHand())
-        .param("seconds", a.seconds())
-        .param("share", s.share())
-        .param("good", s.good())
-        .param("mean", s.mean())
-        .param("spread", s.spread())
-        .param("cause", s.cause().name())
-        .param("seen", PlanJson.json().writeValueAsString(s.seen()))
         .param("attempt", PracticeJson.tree(a).toString())
-        .update();
+        .param("token", token)
+        .query(Boolean.class)
+        .single();
   }
 
   /** What counts of one person, the oldest first, at most the last thousand. */
@@ -110,8 +133,7 @@ class TryRepository {
             select * from (
               select t.id, tried_at, drill, seed, level, left_hand, seconds, share, good, mean, spread, cause,
                 seen::text seen
-              from practice_try t join person p on p.id = t.person_id
-              where t.person_id = :person and tried_at > coalesce(p.practice_since, '-infinity')
+              from practice_try t where person_id = :person
               order by tried_at desc, t.id desc limit 1000) last
             order by tried_at, id
             """)
@@ -138,13 +160,8 @@ class TryRepository {
         .update();
   }
 
-  /** From now on only what comes after counts; what was stored of before goes. */
-  void forget(long personId, OffsetDateTime now) {
+  void forget(long personId) {
     db.sql("delete from practice_try where person_id = :person").param("person", personId).update();
-    db.sql("update person set practice_since = :now where id = :person")
-        .param("now", now)
-        .param("person", personId)
-        .update();
   }
 
   /** Somebody who practises and agreed to be seen. */
