@@ -6,6 +6,7 @@ import react from "@vitejs/plugin-react";
 import type { Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
+import "./scripts/groupBy.mjs";
 
 /** What turns a head, named in the page itself: it is on its way while the rest is still being read. */
 const EARLY = ["Bust3D", "Bench", "Head3D", "Strands3D"];

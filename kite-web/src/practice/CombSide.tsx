@@ -23,17 +23,22 @@ export function CombSide({ gapMm, leanDeg, wishedGapMm, wishedLeanDeg, units }: 
     const up = FOOT_Y - TOP_Y;
     return { x1: x, y1: FOOT_Y, x2: x + Math.tan((lean * Math.PI) / 180) * up, y2: TOP_Y };
   };
+  const now = { gap: lengthWords(gapMm, units), lean: leanDeg };
   return (
     <svg
       viewBox={`0 0 ${W} ${H}`}
       className="w-full"
       role="img"
-      aria-label={worded(wishedGapMm > 0 ? "practice.comb-from-the-side" : "practice.comb-as-it-goes", {
-        gap: lengthWords(gapMm, units),
-        lean: leanDeg,
-        wishedGap: lengthWords(wishedGapMm, units),
-        wishedLean: wishedLeanDeg,
-      })}
+      aria-label={
+        wishedGapMm > 0
+          ? worded("practice.comb-from-the-side", {
+              gap: now.gap,
+              lean: now.lean,
+              wishedGap: lengthWords(wishedGapMm, units),
+              wishedLean: wishedLeanDeg,
+            })
+          : worded("practice.comb-as-it-goes", { gap: now.gap, lean: now.lean })
+      }
     >
       <rect x={0} y={TOP_Y - 8} width={SKIN_X} height={FOOT_Y - TOP_Y + 14} fill="#e3c2a4" />
       <line x1={SKIN_X} x2={SKIN_X} y1={TOP_Y - 8} y2={FOOT_Y + 6} stroke="#a5764f" strokeWidth={2} />
