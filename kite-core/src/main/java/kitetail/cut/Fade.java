@@ -3,6 +3,7 @@ package kitetail.cut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
@@ -55,8 +56,8 @@ public record Fade(
    */
   public record Side(double sideburnMm, double behindEarMm) {
     public Side {
-      range("sideburnMm", sideburnMm, 0, HIGHEST_MM);
-      range("behindEarMm", behindEarMm, 0, HIGHEST_MM);
+      Allowed.within("sideburnMm", sideburnMm, 0, HIGHEST_MM);
+      Allowed.within("behindEarMm", behindEarMm, 0, HIGHEST_MM);
     }
   }
 
@@ -72,10 +73,10 @@ public record Fade(
   public record Band(
       double number, double leverMm, double fromShare, double toShare, double measuredMm) {
     public Band {
-      range("number", number, 0, 12);
-      range("leverMm", leverMm, 0, 5);
-      range("fromShare", fromShare, 0, 1);
-      range("toShare", toShare, fromShare, 1);
+      Allowed.within("number", number, 0, 12);
+      Allowed.within("leverMm", leverMm, 0, 5);
+      Allowed.within("fromShare", fromShare, 0, 1);
+      Allowed.within("toShare", toShare, fromShare, 1);
     }
 
     public Band(double number, double leverMm, double fromShare, double toShare) {
@@ -106,29 +107,22 @@ public record Fade(
       throw new IllegalArgumentException(
           "bands must be 1 to " + MOST_BANDS + ", were " + bands.size());
     }
-    range("sideburnMm", sideburnMm, 0, HIGHEST_MM);
-    range("behindEarMm", behindEarMm, 0, HIGHEST_MM);
-    range("napeMm", napeMm, 0, HIGHEST_MM);
+    Allowed.within("sideburnMm", sideburnMm, 0, HIGHEST_MM);
+    Allowed.within("behindEarMm", behindEarMm, 0, HIGHEST_MM);
+    Allowed.within("napeMm", napeMm, 0, HIGHEST_MM);
     rockMm = rockMm == 0 ? USUAL_ROCK_MM : rockMm;
     Guard.checkRadius(rockMm);
-    range("fromShare of the first band", bands.get(0).fromShare(), 0, 0);
-    range("toShare of the last band", bands.get(bands.size() - 1).toShare(), 1, 1);
+    Allowed.within("fromShare of the first band", bands.get(0).fromShare(), 0, 0);
+    Allowed.within("toShare of the last band", bands.get(bands.size() - 1).toShare(), 1, 1);
     for (int k = 1; k < bands.size(); k++) {
       Band under = bands.get(k - 1);
       Band over = bands.get(k);
-      range("fromShare", over.fromShare(), under.toShare(), 1);
+      Allowed.within("fromShare", over.fromShare(), under.toShare(), 1);
       double least = Guard.heightMm(under.number(), under.leverMm(), 0);
       if (Guard.heightMm(over.number(), over.leverMm(), 0) < least) {
         throw new IllegalArgumentException(
             "number must rise up the head, was " + over.number() + " over " + under.number());
       }
-    }
-  }
-
-  private static void range(String name, double value, double min, double max) {
-    if (!(value >= min && value <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + min + " to " + max + ", was " + value);
     }
   }
 

@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
@@ -47,13 +48,6 @@ public sealed interface Outline {
     }
   }
 
-  private static void check(String name, double value, double min, double max) {
-    if (!(value >= min && value <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + min + " to " + max + ", was " + value);
-    }
-  }
-
   private static IllegalArgumentException none(Dial dial) {
     return new IllegalArgumentException("this outline has no " + dial);
   }
@@ -90,7 +84,7 @@ public sealed interface Outline {
     private static final double LEAVES_SHARE = 0.2;
 
     public HalfMoon {
-      check("raiseMm", raiseMm, -80, 20);
+      Allowed.within("raiseMm", raiseMm, -80, 20);
     }
 
     @Override
@@ -131,8 +125,8 @@ public sealed interface Outline {
     private static final double WIDE_RAD = Math.toRadians(11);
 
     public Sideburn {
-      check("raiseMm", raiseMm, -60, 40);
-      check("slopeDeg", slopeDeg, -60, 60);
+      Allowed.within("raiseMm", raiseMm, -60, 40);
+      Allowed.within("slopeDeg", slopeDeg, -60, 60);
     }
 
     @Override
@@ -182,8 +176,8 @@ public sealed interface Outline {
     private static final double POINT_SLOPE = Math.tan(Math.toRadians(30));
 
     public Nape {
-      check("raiseMm", raiseMm, -300, 40);
-      check("cornerRadiusMm", cornerRadiusMm, 0, 40);
+      Allowed.within("raiseMm", raiseMm, -300, 40);
+      Allowed.within("cornerRadiusMm", cornerRadiusMm, 0, 40);
     }
 
     @Override
@@ -225,7 +219,7 @@ public sealed interface Outline {
   /** A line to the skin between two places, straight on the scalp map; pressed once. */
   record HardLine(Place from, Place to, double widthMm) implements Outline {
     public HardLine {
-      check("widthMm", widthMm, 1, 8);
+      Allowed.within("widthMm", widthMm, 1, 8);
       if (from == to) {
         throw new IllegalArgumentException("a hard line needs two places, was " + from);
       }
@@ -294,11 +288,11 @@ public sealed interface Outline {
       Comb.@Nullable Tool over)
       implements Outline {
     public Taper {
-      check("lengthMm", lengthMm, 0, 30);
-      check("farMm", farMm, 1, 80);
-      check("sideburnMm", sideburnMm, 2, 120);
-      check("behindEarMm", behindEarMm, 2, 120);
-      check("napeMm", napeMm, 2, 120);
+      Allowed.within("lengthMm", lengthMm, 0, 30);
+      Allowed.within("farMm", farMm, 1, 80);
+      Allowed.within("sideburnMm", sideburnMm, 2, 120);
+      Allowed.within("behindEarMm", behindEarMm, 2, 120);
+      Allowed.within("napeMm", napeMm, 2, 120);
     }
 
     public Taper(

@@ -1,6 +1,7 @@
 package kitetail.cut;
 
 import java.util.Arrays;
+import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
@@ -25,16 +26,9 @@ public record Spot(Place place, double offMm, double spanMm, double coreMm) impl
     if (place == null) {
       throw new IllegalArgumentException("place must be given");
     }
-    range("offMm", offMm, 0, 1500);
-    range("spanMm", spanMm, 5, 120);
-    range("coreMm", coreMm, 0, spanMm);
-  }
-
-  private static void range(String name, double value, double min, double max) {
-    if (!(value >= min && value <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + min + " to " + max + ", was " + value);
-    }
+    Allowed.within("offMm", offMm, 0, 1500);
+    Allowed.within("spanMm", spanMm, 5, 120);
+    Allowed.within("coreMm", coreMm, 0, spanMm);
   }
 
   /** What comes off so far from the place, mm. */

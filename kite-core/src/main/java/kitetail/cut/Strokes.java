@@ -1,6 +1,7 @@
 package kitetail.cut;
 
 import java.util.List;
+import kitetail.geom.Allowed;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
@@ -37,22 +38,11 @@ public record Strokes(List<Stroke> strokes, Comb.Tool tool, double thicknessMm, 
    */
   public record At(double seconds, double aroundDeg, double share, double gapMm, boolean cuts) {
     public At {
-      range("seconds", seconds, 0, 600);
-      range("aroundDeg", aroundDeg, -180, 180);
-      range("share", share, 0, LOWEST);
-      range("gapMm", gapMm, 0, 120);
+      Allowed.within("seconds", seconds, 0, 600);
+      Allowed.within("aroundDeg", aroundDeg, -180, 180);
+      Allowed.within("share", share, 0, LOWEST);
+      Allowed.within("gapMm", gapMm, 0, 120);
     }
-
-    private static void range(String name, double v, double min, double max) {
-      if (!(v >= min && v <= max)) {
-        throw new IllegalArgumentException(
-            name + " must be " + number(min) + " to " + number(max) + ", was " + v);
-      }
-    }
-  }
-
-  private static String number(double v) {
-    return v == Math.rint(v) ? Long.toString((long) v) : Double.toString(v);
   }
 
   /**

@@ -1,6 +1,7 @@
 package kitetail.hair;
 
 import java.util.List;
+import kitetail.geom.Allowed;
 
 /**
  * The hair of one client, and the skin it is seen against.
@@ -29,13 +30,13 @@ public record Hair(
   public static final double USUAL_DIAMETER_UM = 70;
 
   public Hair {
-    HairPatch.range("exitDeg", exitDeg, 10, 90);
-    HairPatch.range("growthMmPerDay", growthMmPerDay, 0.1, 0.8);
+    Allowed.within("exitDeg", exitDeg, 10, 90);
+    Allowed.within("growthMmPerDay", growthMmPerDay, 0.1, 0.8);
     // Left out of a document, a number reads as 0.
     densityPerCm2 = densityPerCm2 == 0 ? USUAL_DENSITY : densityPerCm2;
     diameterUm = diameterUm == 0 ? USUAL_DIAMETER_UM : diameterUm;
-    HairPatch.range("densityPerCm2", densityPerCm2, 40, 400);
-    HairPatch.range("diameterUm", diameterUm, 30, 130);
+    Allowed.within("densityPerCm2", densityPerCm2, 40, 400);
+    Allowed.within("diameterUm", diameterUm, 30, 130);
     wetDry = wetDry == null ? WetDry.STRAIGHT : wetDry;
     growth = growth == null ? Growth.USUAL : growth;
     patches = patches == null ? List.of() : List.copyOf(patches);

@@ -1,5 +1,7 @@
 package kitetail.hair;
 
+import kitetail.geom.Allowed;
+
 /**
  * The colour of hair as stylists name it: a level from 1 (black) to 10 (lightest blonde), common
  * practice, and its tone.
@@ -19,9 +21,9 @@ public record HairColour(double level, double warmth, double greyShare, Dyed dye
    */
   public record Dyed(double level, double warmth, double rootsMm) {
     public Dyed {
-      HairPatch.range("level", level, 1, 10);
-      HairPatch.range("warmth", warmth, -1, 1);
-      HairPatch.range("rootsMm", rootsMm, 0, 300);
+      Allowed.within("level", level, 1, 10);
+      Allowed.within("warmth", warmth, -1, 1);
+      Allowed.within("rootsMm", rootsMm, 0, 300);
     }
   }
 
@@ -41,9 +43,9 @@ public record HairColour(double level, double warmth, double greyShare, Dyed dye
   public HairColour {
     // Left out of a document, a level reads as 0.
     level = level == 0 ? 5 : level;
-    HairPatch.range("level", level, 1, 10);
-    HairPatch.range("warmth", warmth, -1, 1);
-    HairPatch.range("greyShare", greyShare, 0, 1);
+    Allowed.within("level", level, 1, 10);
+    Allowed.within("warmth", warmth, -1, 1);
+    Allowed.within("greyShare", greyShare, 0, 1);
   }
 
   /** Hair as it grows. */

@@ -1,5 +1,6 @@
 package kitetail.hair;
 
+import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 import kitetail.head.Spot;
 
@@ -14,21 +15,14 @@ import kitetail.head.Spot;
  */
 public record HairPatch(Spot at, double radiusMm, double density, double diameter, double curl) {
   public HairPatch {
-    range("radiusMm", radiusMm, 5, 120);
-    range("density", density, 0, 3);
-    range("diameter", diameter, 0.5, 2);
-    range("curl", curl, 0.3, 3);
+    Allowed.within("radiusMm", radiusMm, 5, 120);
+    Allowed.within("density", density, 0, 3);
+    Allowed.within("diameter", diameter, 0.5, 2);
+    Allowed.within("curl", curl, 0.3, 3);
   }
 
   HairPatch mirrored() {
     return new HairPatch(at.mirrored(), radiusMm, density, diameter, curl);
-  }
-
-  static void range(String name, double value, double min, double max) {
-    if (!(value >= min && value <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + min + " to " + max + ", was " + value);
-    }
   }
 
   /** 1 within half the radius, falling smoothly to 0 at the rim. */

@@ -1,5 +1,6 @@
 package kitetail.hair;
 
+import kitetail.geom.Allowed;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 
@@ -16,7 +17,7 @@ public record Jump(Along along, double offsetMm) {
   }
 
   public Jump {
-    HairPatch.range("offsetMm", offsetMm, -80, 80);
+    Allowed.within("offsetMm", offsetMm, -80, 80);
   }
 
   /** True above the ridge line, or behind the line behind the ears. */

@@ -1,5 +1,6 @@
 package kitetail.hair;
 
+import kitetail.geom.Allowed;
 import kitetail.head.Spot;
 
 /**
@@ -10,8 +11,8 @@ import kitetail.head.Spot;
  */
 public record LengthPatch(Spot at, double radiusMm, double lengthMm) {
   public LengthPatch {
-    HairPatch.range("radiusMm", radiusMm, 5, 120);
-    HairPatch.range("lengthMm", lengthMm, 0, 1500);
+    Allowed.within("radiusMm", radiusMm, 5, 120);
+    Allowed.within("lengthMm", lengthMm, 0, 1500);
   }
 
   LengthPatch longer(double mm) {

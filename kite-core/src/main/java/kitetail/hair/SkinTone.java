@@ -1,5 +1,7 @@
 package kitetail.hair;
 
+import kitetail.geom.Allowed;
+
 /**
  * The skin as a stylist sees it beside the hair: how deep it is and its undertone. The depths are
  * those of the published Monk Skin Tone scale (Ellis Monk, 2022; ten sRGB colours, CC BY 4.0, from
@@ -23,8 +25,8 @@ public record SkinTone(double depth, double undertone) {
   public SkinTone {
     // Left out of a document, a depth reads as 0.
     depth = depth == 0 ? 4.5 : depth;
-    HairPatch.range("depth", depth, 1, 10);
-    HairPatch.range("undertone", undertone, -1, 1);
+    Allowed.within("depth", depth, 1, 10);
+    Allowed.within("undertone", undertone, -1, 1);
   }
 
   /** As sRGB, 0xrrggbb. */

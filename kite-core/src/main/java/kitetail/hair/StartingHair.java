@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import kitetail.geom.Allowed;
 import kitetail.head.Place;
 import kitetail.head.Spot;
 
@@ -31,7 +32,7 @@ public sealed interface StartingHair {
       if (tapedMm == null || tapedMm.isEmpty()) {
         throw new IllegalArgumentException("tapedMm must name at least one place");
       }
-      tapedMm.forEach((p, l) -> HairPatch.range("tapedMm at " + p, l, 0, 1500));
+      tapedMm.forEach((p, l) -> Allowed.within("tapedMm at " + p, l, 0, 1500));
       tapedMm = Collections.unmodifiableMap(new TreeMap<>(tapedMm));
       state = state == null ? WetDry.State.DRY_STRAIGHT : state;
       jumps = jumps == null ? List.of() : List.copyOf(jumps);
@@ -84,7 +85,7 @@ public sealed interface StartingHair {
    */
   record Grown(List<Kept> kept, double days, List<LengthPatch> patches) implements StartingHair {
     public Grown {
-      HairPatch.range("days", days, 0, 3650);
+      Allowed.within("days", days, 0, 3650);
       if (kept == null || kept.size() < 20) {
         throw new IllegalArgumentException("kept must hold at least 20 spots");
       }
@@ -110,7 +111,7 @@ public sealed interface StartingHair {
   /** A length kept at a spot. */
   record Kept(double azimuthDeg, double share, double lengthMm) {
     public Kept {
-      HairPatch.range("lengthMm", lengthMm, 0, 1500);
+      Allowed.within("lengthMm", lengthMm, 0, 1500);
     }
 
     Spot spot() {

@@ -1,7 +1,6 @@
 package kitetail.head;
 
-import static kitetail.head.HeadShape.within;
-
+import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 
 /**
@@ -47,16 +46,16 @@ public record HairlineShape(
   private static final double NAPE_CORNER_DEG = 140;
 
   public HairlineShape {
-    within("frontPeakMm", frontPeakMm, -20, 30);
-    within("recessionLeftMm", recessionLeftMm, -15, 45);
-    within("recessionRightMm", recessionRightMm, -15, 45);
-    within("sideburnMm", sideburnMm, -25, 40);
-    within("napeDropMm", napeDropMm, -20, 30);
-    within("napePointMm", napePointMm, 0, 30);
-    within("napePointsMm", napePointsMm, 0, 30);
-    within("napeRoundMm", napeRoundMm, 0, 30);
-    within("templeMm", templeMm, -15, 20);
-    within("sideburnWidthMm", sideburnWidthMm, -8, 8);
+    Allowed.within("frontPeakMm", frontPeakMm, -20, 30);
+    Allowed.within("recessionLeftMm", recessionLeftMm, -15, 45);
+    Allowed.within("recessionRightMm", recessionRightMm, -15, 45);
+    Allowed.within("sideburnMm", sideburnMm, -25, 40);
+    Allowed.within("napeDropMm", napeDropMm, -20, 30);
+    Allowed.within("napePointMm", napePointMm, 0, 30);
+    Allowed.within("napePointsMm", napePointsMm, 0, 30);
+    Allowed.within("napeRoundMm", napeRoundMm, 0, 30);
+    Allowed.within("templeMm", templeMm, -15, 20);
+    Allowed.within("sideburnWidthMm", sideburnWidthMm, -8, 8);
   }
 
   /** With temples and sideburns as wide as usual. */

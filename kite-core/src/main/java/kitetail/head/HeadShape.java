@@ -1,5 +1,7 @@
 package kitetail.head;
 
+import kitetail.geom.Allowed;
+
 /**
  * What a stylist sees and feels of a head, as numbers; each is a pick on screen and may lie between
  * two picks.
@@ -37,13 +39,6 @@ public record HeadShape(
   }
 
   static void within(String name, double value, double reach) {
-    within(name, value, -reach, reach);
-  }
-
-  static void within(String name, double value, double min, double max) {
-    if (!(value >= min && value <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + min + " to " + max + ", was " + value);
-    }
+    Allowed.within(name, value, -reach, reach);
   }
 }

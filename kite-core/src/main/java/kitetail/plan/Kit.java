@@ -2,6 +2,7 @@ package kitetail.plan;
 
 import java.util.List;
 import kitetail.cut.Guard;
+import kitetail.geom.Allowed;
 
 /**
  * The shop's own clipper: what its guards leave as measured, and its lever.
@@ -24,15 +25,15 @@ public record Kit(List<Measured> guards, double halfLeverMm, double openLeverMm)
    */
   public record Measured(double number, double mm) {
     public Measured {
-      range("number", number, 0, 12);
-      range("mm", mm, 0.1, 60);
+      Allowed.within("number", number, 0, 12);
+      Allowed.within("mm", mm, 0.1, 60);
     }
   }
 
   public Kit {
     guards = guards == null ? List.of() : List.copyOf(guards);
-    range("halfLeverMm", halfLeverMm, 0, 5);
-    range("openLeverMm", openLeverMm, 0, 5);
+    Allowed.within("halfLeverMm", halfLeverMm, 0, 5);
+    Allowed.within("openLeverMm", openLeverMm, 0, 5);
   }
 
   /** What a guard leaves with the lever closed, mm. */
@@ -42,12 +43,5 @@ public record Kit(List<Measured> guards, double halfLeverMm, double openLeverMm)
         .mapToDouble(Measured::mm)
         .findFirst()
         .orElse(number * Guard.MM_PER_NUMBER);
-  }
-
-  private static void range(String name, double value, double min, double max) {
-    if (!(value >= min && value <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + min + " to " + max + ", was " + value);
-    }
   }
 }

@@ -163,16 +163,17 @@ class FadeTest {
 
   @Test
   void whatCannotBe_isRefusedWithItsRange() {
-    assertThatThrownBy(() -> new Fade.Band(13, 0, 0, 1)).hasMessageContaining("0.0 to 12.0");
-    assertThatThrownBy(() -> new Fade.Band(1, 0, 0.5, 0.4)).hasMessageContaining("0.5 to 1.0");
+    assertThatThrownBy(() -> new Fade.Band(13, 0, 0, 1)).hasMessageContaining("0 to 12, was 13");
+    assertThatThrownBy(() -> new Fade.Band(1, 0, 0.5, 0.4))
+        .hasMessageContaining("0.5 to 1, was 0.4");
     assertThatThrownBy(() -> DROP.with(List.of())).hasMessageContaining("1 to 8");
     assertThatThrownBy(
             () -> DROP.with(List.of(new Fade.Band(2, 0, 0, 0.4), new Fade.Band(1, 0, 0.5, 1))))
         .hasMessageContaining("must rise");
     assertThatThrownBy(
             () -> DROP.with(List.of(new Fade.Band(1, 0, 0, 0.6), new Fade.Band(2, 0, 0.5, 1))))
-        .hasMessageContaining("0.6 to 1.0");
+        .hasMessageContaining("0.6 to 1, was 0.5");
     assertThatThrownBy(() -> new Fade(DROP.bands(), 121, 0, 0, null, 60))
-        .hasMessageContaining("0.0 to 120.0");
+        .hasMessageContaining("0 to 120, was 121");
   }
 }

@@ -128,7 +128,8 @@ class SpotTest {
 
   @Test
   void whatIsOutOfRange_isSaid() {
-    assertThatThrownBy(() -> new Spot(Place.CROWN, -1, 30, 0)).hasMessageContaining("0.0 to 1500");
+    assertThatThrownBy(() -> new Spot(Place.CROWN, -1, 30, 0))
+        .hasMessageContaining("0 to 1500, was -1");
     assertThatThrownBy(() -> new Spot(Place.CROWN, 5, 300, 0)).hasMessageContaining("300");
     assertThatThrownBy(() -> new Spot(Place.CROWN, 5, 30, 31)).hasMessageContaining("coreMm");
     assertThatThrownBy(() -> new Spot(null, 5, 30, 0)).hasMessageContaining("place");

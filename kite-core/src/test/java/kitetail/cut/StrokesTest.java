@@ -164,7 +164,7 @@ class StrokesTest {
     assertThatThrownBy(() -> new Strokes.Stroke(java.util.Collections.nCopies(100_000, a)))
         .hasMessageContaining("had 100000");
     assertThatThrownBy(() -> new Strokes.At(0, 200, 0.8, 10, true))
-        .hasMessage("aroundDeg must be -180 to 180, was 200.0");
+        .hasMessage("aroundDeg must be -180 to 180, was 200");
     assertThatThrownBy(() -> new Strokes.At(0, 0, 0.8, Double.NaN, true))
         .hasMessageContaining("gapMm must be 0 to 120");
   }
