@@ -3,6 +3,7 @@ import { memo, useCallback, useDeferredValue, useEffect, useMemo, useState } fro
 import { Link, useParams, useSearchParams } from "react-router";
 import { api, said } from "../api/http";
 import type { PlanDocument, Result } from "../api/types";
+import { useFirstDrawn } from "../draw/firstDrawn";
 import { KiteString } from "../draw/KiteString";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
@@ -87,10 +88,11 @@ function Board({ units, id }: { units: Units; id: number }) {
   // The map knows sections and head alone: a length changed leaves it as it is.
   // biome-ignore lint/correctness/useExhaustiveDependencies: what the map is drawn from
   const mapped = useMemo(() => document, [document.sections, document.head]);
-  const map = useAnswer(ask.map, mapped);
+  const drawn = useFirstDrawn();
+  const map = useAnswer(ask.map, mapped, drawn);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what landings hang on
   const grown = useMemo(() => document, [document.head, document.hair]);
-  const landings = useAnswer(ask.landings, grown);
+  const landings = useAnswer(ask.landings, grown, drawn);
   const bite = useLook((s) => s.bite);
   const profileLarge = useLook((s) => s.profileLarge);
   const few = useLook((s) => s.few);
@@ -101,7 +103,7 @@ function Board({ units, id }: { units: Units; id: number }) {
   const lateDocument = shown.of ?? document;
   const move = document.moves[chosen];
   const grip = useGrip(document, move?.id ?? "", bite);
-  const settled = useSettled(plan);
+  const settled = useSettled(plan, drawn);
   const fallen = useFall(settled, 0, true, "never");
   const remedies = useAnswer(ask.remedies, settled);
   const [help, setHelp] = useState(false);
@@ -205,13 +207,14 @@ function Board({ units, id }: { units: Units; id: number }) {
   );
 }
 
-/** The document once nothing has changed for a moment; until then the last one that stood so long. */
-function useSettled(document: PlanDocument): PlanDocument | null {
+/** The document once its head is drawn and nothing has changed for a moment; until then the last one that stood so long. */
+function useSettled(document: PlanDocument, drawn: boolean): PlanDocument | null {
   const [settled, setSettled] = useState<PlanDocument | null>(null);
   useEffect(() => {
+    if (!drawn) return;
     const timer = setTimeout(() => setSettled(document), SETTLED_MS);
     return () => clearTimeout(timer);
-  }, [document]);
+  }, [document, drawn]);
   return settled;
 }
 

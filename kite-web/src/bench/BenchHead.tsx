@@ -3,6 +3,7 @@ import type { HeadData, Outcome } from "../api/binary";
 import type { GripRow, PlanDocument, Ramp } from "../api/types";
 import { BiteOnHair } from "../draw/BiteOnHair";
 import { COATS } from "../draw/coats";
+import { useFirstDrawn } from "../draw/firstDrawn";
 import { Grip3D, handsRoom } from "../draw/Grip3D";
 import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
@@ -65,7 +66,8 @@ export function BenchHead(props: Props) {
   const shape = outcome?.state(before);
   // The head is painted first; its borders are drawn in when they are there.
   const painted = useDeferredValue(outcome !== undefined, false);
-  const seams = useSeams(painted && shown !== "fallen" ? document : null);
+  const drawn = useFirstDrawn();
+  const seams = useSeams(painted && drawn && shown !== "fallen" ? document : null);
   const move = chosen === undefined ? undefined : document.moves[chosen];
   const fits = over !== undefined && over.length === shape?.length;
   const overlays = useMemo(

@@ -2,6 +2,7 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { PlanDocument } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
+import { firstDrawn } from "../draw/firstDrawn";
 import { useLook } from "../store/lookStore";
 import { usePlan } from "../store/planStore";
 import { Bench } from "./Bench";
@@ -117,6 +118,15 @@ const bench = (more: Record<string, unknown> = {}) =>
     "/plans/4",
   );
 
+it("asks for the map and what else is not the head itself once the head stands on the screen", async () => {
+  const sent = bench();
+  await screen.findByText("Bites of 2.6 cm are bold.");
+  const maps = () => asked(sent, "POST").filter((s) => s.url === "/api/map");
+  expect(maps()).toEqual([]);
+  firstDrawn();
+  await waitFor(() => expect(maps()).toHaveLength(1));
+});
+
 it("opens a plan at its first move, and another as it is touched, seen from where it is cut", async () => {
   bench();
   await screen.findByRole("heading", { name: "Quiet Side Part" });
@@ -151,7 +161,7 @@ it("tells what was found in the lengths at once, and what is seen once the hair 
   cleanup();
   shown.falls = true;
   bench();
-  await screen.findByText("The fringe ends at the brow.", {}, { timeout: 3000 });
+  await screen.findByText("The fringe ends at the brow.");
   expect(screen.getByText("Back in five weeks.")).toBeTruthy();
 });
 

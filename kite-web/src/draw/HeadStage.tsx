@@ -5,6 +5,7 @@ import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { create } from "zustand";
 import type { MeshData } from "../api/binary";
 import { drawShare } from "./drawnShare";
+import { firstDrawn } from "./firstDrawn";
 import { frameMs } from "./frameTime";
 import { pointing } from "./pointing";
 import { VIEWS, type ViewName } from "./views";
@@ -88,7 +89,11 @@ export function HeadStage({
   instead,
 }: Props) {
   const [lost, setLost] = useState(false);
-  if (lost || !in3D()) return instead;
+  const flat = lost || !in3D();
+  useEffect(() => {
+    if (flat) firstDrawn();
+  }, [flat]);
+  if (flat) return instead;
   return (
     <Canvas
       frameloop="demand"
@@ -241,6 +246,7 @@ function Turning({
       invalidate();
     }, stillMs);
     performance.mark("kite-painted");
+    firstDrawn();
   });
   useEffect(() => () => clearTimeout(stillTimer.current), []);
   return null;
