@@ -86,7 +86,7 @@ export function hairMaterial(
         vec3 own3 = mix(hair, white, noise(which + 9.0) < grey ? 0.4 + 0.6 * grey : 0.4 * grey);
         vec3 base = mix(own3, lengths, smoothstep(grown - 4.0, grown + 4.0, at.y * len));
         vec3 c = base * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
-               + vec3(0.20 * lightShine * gloss * turned * own * max(0.15, lit));
+               + vec3(0.20 * (0.3 + 0.7 * min(1.0, len / 40.0)) * lightShine * gloss * turned * own * max(0.15, lit));
         gl_FragColor = vec4(c * lightTone, 1.0);
       }`,
   });
@@ -122,7 +122,7 @@ export function movingHairMaterial(colour: string): THREE.ShaderMaterial {
         float diffuse = sqrt(max(0.0, 1.0 - dot(t, l) * dot(t, l)));
         float gloss = pow(max(0.0, 1.0 - dot(t, h) * dot(t, h)), 20.0);
         c = hair * own * turned * deep * (0.5 + 0.75 * diffuse) * 1.22
-          + vec3(0.20 * lightShine * gloss * turned * own * max(0.15, lit));
+          + vec3(0.20 * (0.3 + 0.7 * min(1.0, len / 40.0)) * lightShine * gloss * turned * own * max(0.15, lit));
         c *= lightTone;
         vec3 across = normalize(cross(t, normalize(-eye.xyz)));
         eye.xyz += across * info.x * halfWidth * (1.0 - 0.6 * along) * min(1.0, 0.35 + len / 14.0);

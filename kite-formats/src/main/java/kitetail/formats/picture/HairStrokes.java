@@ -44,6 +44,14 @@ final class HairStrokes {
   /** Within about so much of a part roots lie in the light. */
   private static final double PART_LIT_MM = 9;
 
+  /**
+   * Hair shines where it lies side by side; cut ends scatter. Hair shorter than this shines less,
+   * the shortest by so much; assumptions.
+   */
+  private static final double SHINES_MM = 40;
+
+  private static final double SHORT_SHINES = 0.3;
+
   /** Shorter hair is not drawn. */
   private static final double LEAST_MM = 0.3;
 
@@ -259,7 +267,8 @@ final class HairStrokes {
     double deep = 0.62 + 0.38 * Math.min(1, (along * length) / Math.min(24, 4 + 0.5 * length));
     deep += lightRoots * (1 - deep);
     double shade = 1.22 * tone * turned * deep * (0.5 + 0.75 * diffuse);
-    double shine = 0.20 * lighting.shine() * gloss * turned * tone * Math.max(0.15, lit);
+    double lies = SHORT_SHINES + (1 - SHORT_SHINES) * Math.min(1, length / SHINES_MM);
+    double shine = 0.20 * lies * lighting.shine() * gloss * turned * tone * Math.max(0.15, lit);
     int rgb = lighting.lit(base, shade, shine);
     int steps = (int) Math.max(1, Math.ceil(Math.max(Math.abs(dx), Math.abs(dy))));
     for (int k = 0; k < steps; k++) {
