@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.locks.LockSupport;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.SitDownJson;
@@ -27,6 +28,11 @@ class FuzzTest extends InShop {
 
   /** How long an answer may take, ms, where a machine has nothing else to do; 0 asks nothing. */
   private static final int SLOWEST = Integer.getInteger("kitetail.slowest", 0);
+
+  /** A write of one row takes no longer where the machine does nothing else. */
+  private static final int QUICK_MS = 60;
+
+  private static final int MOST_TRIES = 90;
 
   /** These end the session, go on for good, or want a whole file. */
   private static final Set<String> LEFT_OUT =
@@ -193,6 +199,22 @@ class FuzzTest extends InShop {
     return query.isEmpty() ? at : at + "?" + String.join("&", query);
   }
 
+  /**
+   * Until the smallest of writes is answered as quickly as it should be, three times in a row; not
+   * for ever.
+   */
+  private static void waitForTheMachine() {
+    int quick = 0;
+    for (int tries = 0; quick < 3 && tries < MOST_TRIES; tries++) {
+      long from = System.nanoTime();
+      told(204, maud.send("PUT", "/api/practice/consents", "{\"used\":false,\"shown\":false}"));
+      quick = System.nanoTime() - from < 1_000_000L * QUICK_MS ? quick + 1 : 0;
+      if (quick == 0) {
+        LockSupport.parkNanos(1_000_000_000L);
+      }
+    }
+  }
+
   @Test
   void nothingThatIsAsked_isAFaultOfTheServers() {
     JsonNode api = maud.json("/api/openapi");
@@ -233,7 +255,9 @@ class FuzzTest extends InShop {
       long ms = (System.nanoTime() - from) / 1_000_000;
       String what = o.method + " " + path + " " + body;
       if (SLOWEST > 0 && ms > SLOWEST && !WITH_PROGRESS.contains(o.method + " " + o.path)) {
-        // A machine that others use may stall: counted when it is so twice.
+        // A machine that others use may stall: counted when it is so again with the machine its
+        // own.
+        waitForTheMachine();
         long second = System.nanoTime();
         maud.send(o.method, path, body);
         long again = (System.nanoTime() - second) / 1_000_000;
