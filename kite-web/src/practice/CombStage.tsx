@@ -4,11 +4,11 @@ import * as THREE from "three";
 import type { Fallen, HeadData } from "../api/binary";
 import type { Stroke, Strokes } from "../api/types";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
-import { disposed, handTools } from "../draw/handTools";
 import { Strands3D } from "../draw/Strands3D";
 import type { ViewName } from "../draw/views";
 import type { SitHead } from "../sit/readSit";
 import { worded } from "../words/worded";
+import { layComb, useCombTool } from "./combTool";
 import { type Edge, GUIDE, Lines3D } from "./Lines3D";
 import { type Led, ledOn, setDown, takenOff } from "./led";
 import { placeAt, placeTouched, type SkinPlace } from "./skinPlace";
@@ -130,35 +130,10 @@ function LedComb(props: Props & { keyed?: { place: SkinPlace; led: Led | null } 
   const { invalidate } = useThree();
   const scalp = useMemo(() => geometryOf(skin.head.scalp), [skin]);
   useEffect(() => () => scalp.dispose(), [scalp]);
-  const tool = useMemo(() => {
-    // What cuts over it would hide what it cuts.
-    const g = handTools(
-      { by: "comb", blade: "none", teethMm: comb.teethMm },
-      [
-        [0, 0, -10],
-        [0, 0, 0],
-      ],
-      [0, 1, 0],
-      "back",
-      1,
-    );
-    g.matrixAutoUpdate = false;
-    g.visible = false;
-    return g;
-  }, [comb.teethMm]);
-  useEffect(() => () => disposed(tool), [tool]);
+  const tool = useCombTool(comb.teethMm);
   const led = useRef<Led | null>(null);
   const lay = (p: SkinPlace, gap: number) => {
-    const up = new THREE.Vector3(0, 0, 1).addScaledVector(p.out, -p.out.z).normalize();
-    const along = up
-      .clone()
-      .multiplyScalar(Math.cos((leanDeg * Math.PI) / 180))
-      .addScaledVector(p.out, Math.sin((leanDeg * Math.PI) / 180));
-    const side = p.out.clone().cross(along).normalize();
-    const out = along.clone().cross(side);
-    tool.matrix.makeBasis(side, out, along).setPosition(p.at.clone().addScaledVector(p.out, gap));
-    tool.matrixWorldNeedsUpdate = true;
-    tool.visible = true;
+    layComb(tool, p, gap, leanDeg);
     performance.mark("kite-comb");
     invalidate();
   };

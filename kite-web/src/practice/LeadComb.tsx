@@ -2,6 +2,7 @@ import { useMemo, useState } from "react";
 import type { PlanDocument, Stroke, Strokes } from "../api/types";
 import { Stepper } from "../bench/Stepper";
 import { useHead, useSeams } from "../bench/useHead";
+import { clipped } from "../draw/clipped";
 import { wasCut } from "../draw/tools";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
@@ -18,6 +19,7 @@ import { DrillFrame } from "./DrillFrame";
 import { DrillHead } from "./DrillHead";
 import type { DrillProps } from "./drill";
 import { crossings, outline } from "./Lines3D";
+import { Replay } from "./Replay";
 import { useSkin } from "./useSkin";
 
 const FIRST_GAP_MM = 10;
@@ -52,6 +54,7 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
   const [gap, setGap] = useState(FIRST_GAP_MM);
   const [lean, setLean] = useState(0);
   const [turning, setTurning] = useState(false);
+  const [played, setPlayed] = useState(false);
   const [view, setView] = useState<ViewName>(viewOf(move?.stand));
   const [turn, setTurn] = useState(0);
   const document = useMemo(
@@ -61,6 +64,12 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
   const { head } = useHead(task.document);
   const { outcome } = useOutcome(document);
   const { fall } = useFall(document, 0, true);
+  const lengths = outcome?.state(outcome.count - 1);
+  // What a stroke took is gone at once; how the rest falls comes a moment later.
+  const hair = useMemo(
+    () => (fall && head && lengths ? clipped(fall, head.scalp, lengths) : undefined),
+    [fall, head, lengths],
+  );
   const wished = useOutcome(task.ghost ?? null).outcome;
   const { drawn, message } = useSkin(task.document);
   const seams = useSeams(task.document);
@@ -82,17 +91,31 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
     return (
       <DrillFrame
         head={
-          <DrillHead
-            document={score.after}
-            meant={score.wished}
-            units={units}
-            first={viewOf(move?.stand)}
-            label={worded("practice.head-of", { name: task.name })}
-            paints
-          />
+          played ? (
+            <Replay
+              document={task.document}
+              comb={comb}
+              view={viewOf(move?.stand)}
+              label={worded("practice.head-of", { name: task.name })}
+              over={() => setPlayed(false)}
+            />
+          ) : (
+            <DrillHead
+              document={score.after}
+              meant={score.wished}
+              units={units}
+              first={viewOf(move?.stand)}
+              label={worded("practice.head-of", { name: task.name })}
+              paints
+            />
+          )
         }
         panel={panel}
-      />
+      >
+        <button type="button" className="btn touch text-lg" onClick={() => setPlayed(!played)}>
+          {worded(played ? "practice.leave-off" : "practice.play-it-again")}
+        </button>
+      </DrillFrame>
     );
   return (
     <DrillFrame
@@ -101,12 +124,12 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
           <div className="relative min-h-[300px] flex-1">
             <div className="absolute inset-0">
               {message && <p role="alert">{message}</p>}
-              {drawn && head && outcome && fall ? (
+              {drawn && head && lengths && hair ? (
                 <CombStage
                   head={head}
                   skin={drawn}
-                  fall={fall}
-                  lengths={outcome.state(outcome.count - 1)}
+                  fall={hair}
+                  lengths={lengths}
                   comb={comb}
                   {...(asked ? { asked: [...asked, ...columns] } : {})}
                   gapMm={gap}
