@@ -98,7 +98,7 @@ export type Outline = HalfMoon | SideburnEnd | NapeLine | HardLine | Taper;
 /**
  * what was done; each drill takes one kind
  */
-export type Tried = Lengths | Touched | Combed | Guarded | Held | Walked | Chosen | Found | Ordered | Saved;
+export type Tried = Lengths | Touched | Combed | Guarded | Held | Walked | Chosen | Found | Ordered | Saved | Whole;
 
 export interface Documents {
   plan?: PlanDocument;
@@ -1603,7 +1603,8 @@ export interface TryDocument {
     | "whatLeaves"
     | "findFault"
     | "putInOrder"
-    | "saveIt";
+    | "saveIt"
+    | "wholeCut";
   /**
    * the same one is the same head
    */
@@ -1692,6 +1693,64 @@ export interface Ordered {
 export interface Saved {
   kind: "saved";
   way: "leave" | "soften" | "match";
+}
+export interface Whole {
+  kind: "whole";
+  /**
+   * moves in the order they were done; what is not among them was left out
+   *
+   * @maxItems 200
+   */
+  led: Led[];
+  /**
+   * what the check round found
+   *
+   * @maxItems 22
+   */
+  notRight?: Place[];
+}
+/**
+ * a move as the hand led it
+ */
+export interface Led {
+  move: string;
+  /**
+   * the numbers the hand set, mm, degrees and a guard's own; what is left out is done as it is asked
+   */
+  dials?: {
+    /**
+     * where the fingers stop, mm
+     */
+    length?: number;
+    /**
+     * the same at a slope's far end, mm
+     */
+    farLength?: number;
+    /**
+     * what comes off the ends, mm
+     */
+    off?: number;
+    /**
+     * how high it is held
+     */
+    elevationDeg?: number;
+    /**
+     * how the fingers lie, out is above 0
+     */
+    fingerDeg?: number;
+    /**
+     * how far off the skin the comb begins, mm
+     */
+    gap?: number;
+    /**
+     * how far it leans off the head
+     */
+    leanDeg?: number;
+    /**
+     * the guard
+     */
+    guardNumber?: number;
+  };
 }
 /**
  * Drills in a row, as a teacher sets them.

@@ -1536,6 +1536,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["after"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/consents": {
         parameters: {
             query?: never;
@@ -2636,6 +2652,7 @@ export interface components {
             bites: components["schemas"]["BiteRow"][];
             guides: components["schemas"]["GuideRow"][];
             now: components["schemas"]["BiteRow"];
+            own: boolean;
             /** Format: double */
             widestBiteMm?: number;
         };
@@ -2701,13 +2718,26 @@ export interface components {
         /** @enum {string} */
         CareAct: "used" | "disinfected" | "blade" | "oiled" | "sharpened";
         /** @enum {string} */
-        Cause: "none" | "leftUncut" | "beganNear" | "beganFar" | "leanedIn" | "leanedOut" | "dipped" | "columnsApart" | "eyeLong" | "eyeShort" | "heldLow" | "heldHigh" | "fingersIn" | "fingersOut" | "otherGuide" | "bitesWide" | "tooManyBites" | "heldOver" | "bandShows" | "otherHeight" | "liesElsewhere" | "otherOne" | "halfFound" | "outOfOrder" | "dearerWay";
+        Cause: "none" | "leftUncut" | "beganNear" | "beganFar" | "leanedIn" | "leanedOut" | "dipped" | "columnsApart" | "eyeLong" | "eyeShort" | "heldLow" | "heldHigh" | "fingersIn" | "fingersOut" | "cutShort" | "cutLong" | "otherGuard" | "otherGuide" | "bitesWide" | "tooManyBites" | "heldOver" | "bandShows" | "otherHeight" | "liesElsewhere" | "otherOne" | "halfFound" | "outOfOrder" | "dearerWay";
         Chair: {
             /** Format: int64 */
             id: number;
             name: string;
         };
         ChairEntry: {
+            /** @constant */
+            kind: "measured";
+            /** Format: double */
+            mm: number;
+            place: components["schemas"]["Place"];
+        } | {
+            /** @constant */
+            kind: "tookMore";
+            /** Format: double */
+            mm: number;
+            move: string;
+            place: components["schemas"]["Place"];
+        } | {
             /** @constant */
             kind: "bite";
             move: string;
@@ -2734,19 +2764,6 @@ export interface components {
             /** @constant */
             kind: "dosed";
             move: string;
-        } | {
-            /** @constant */
-            kind: "tookMore";
-            /** Format: double */
-            mm: number;
-            move: string;
-            place: components["schemas"]["Place"];
-        } | {
-            /** @constant */
-            kind: "measured";
-            /** Format: double */
-            mm: number;
-            place: components["schemas"]["Place"];
         } | {
             /** @constant */
             kind: "replanned";
@@ -3616,6 +3633,8 @@ export interface components {
             /** Format: double */
             percent: number;
         };
+        /** @enum {string} */
+        MoveStand: "front" | "left" | "right" | "back";
         Moved: {
             /** Format: int32 */
             minutes: number;
@@ -4193,6 +4212,7 @@ export interface components {
         Role: "owner" | "manager" | "stylist" | "assistant" | "learner";
         Round: {
             items: components["schemas"]["CheckItem"][];
+            own: boolean;
             parts: components["schemas"]["RoundPart"][];
             words: string[];
         };
@@ -4514,7 +4534,7 @@ export interface components {
             weeksToGo: number;
         };
         /** @enum {string} */
-        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "elevation" | "fingers" | "creep";
+        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "fingerLength" | "elevation" | "fingers" | "creep";
         Slipped: {
             document: components["schemas"]["PlanDocument"];
             slip: string;
@@ -4562,6 +4582,7 @@ export interface components {
             leanDeg: number;
             /** Format: int32 */
             level: number;
+            moves: components["schemas"]["TaskViewMoveRow"][];
             name: string;
             pictures: components["schemas"]["PlanDocument"][];
             rise?: components["schemas"]["TaskViewRise"];
@@ -4572,6 +4593,25 @@ export interface components {
         TaskViewChoice: {
             id: string;
             words: string;
+        };
+        TaskViewDialRow: {
+            /** Format: double */
+            begins: number;
+            dial: components["schemas"]["Dial"];
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            step: number;
+        };
+        TaskViewMoveRow: {
+            asks: string;
+            cuts: boolean;
+            dials: components["schemas"]["TaskViewDialRow"][];
+            id: string;
+            name: string;
+            stand: components["schemas"]["MoveStand"];
         };
         TaskViewRise: {
             /** Format: double */
@@ -4640,6 +4680,9 @@ export interface components {
             attempt: components["schemas"]["TryDocument"];
             /** Format: uuid */
             token: string;
+        };
+        TrySoFar: {
+            attempt: components["schemas"]["TryDocument"];
         };
         /** @enum {string} */
         Units: "cm" | "inch";
@@ -8453,6 +8496,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Practised"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    after: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrySoFar"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanDocument"];
                 };
             };
             /** @description What went wrong (RFC 9457). */

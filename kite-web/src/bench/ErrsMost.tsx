@@ -25,7 +25,7 @@ export function ErrsMost({ document, units }: Props) {
         {worded("errsMost.where-hands-err-most")}
       </summary>
       {open && message && <p role="alert">{message}</p>}
-      {data?.own && <p className="soft text-sm">{worded("errsMost.by-your-own-hand")}</p>}
+      {data?.own && <p className="soft text-sm">{worded("common.by-your-own-hand")}</p>}
       {open && !data && !message && <p role="status">{worded("common.working-it-out")}</p>}
       <ol className="grid gap-1 text-sm">
         {rows.map((m) => {

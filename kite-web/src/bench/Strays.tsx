@@ -13,7 +13,7 @@ const WORTH_MM = 0.5;
 
 type Props = { document: PlanDocument; index: number; move: Move; cut: Fingers; units: Units };
 
-/** How far the chosen move strays under usual hands, and what another guide or bite would buy. */
+/** How far the chosen move strays under usual hands, or one's own where they are known, and what another guide or bite would buy. */
 export function Strays({ document, index, move, cut, units }: Props) {
   const body = useMemo(() => ({ document, move: move.id, toleranceMm: KEPT_MM }), [document, move.id]);
   const { data, message } = useAnswer(ask.bites, body);
@@ -26,7 +26,11 @@ export function Strays({ document, index, move, cut, units }: Props) {
   const most = Math.max(data.now.straysMm, ...data.guides.map((g) => g.straysMm));
   return (
     <div className="grid gap-2 text-sm">
-      <p>{worded("strays.with-usual-hands-it", { length: lengthWords(data.now.straysMm, units) })}</p>
+      <p>
+        {worded(data.own ? "strays.with-your-own-hand" : "strays.with-usual-hands-it", {
+          length: lengthWords(data.now.straysMm, units),
+        })}
+      </p>
       <ul className="grid gap-1">
         {data.guides.map((g) => (
           <li key={g.guide} className="grid grid-cols-[5.5rem_1fr_auto] items-center gap-2">

@@ -141,6 +141,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
               <>
                 <h2 className="font-bold text-3xl">{PARTS[part.part].name}</h2>
                 <p className="text-xl">{PARTS[part.part].how}</p>
+                {round.data.own && <p className="soft text-lg">{worded("common.by-your-own-hand")}</p>}
                 <Looks items={part.items} words={round.data.words} checked={t.checked} units={units} />
               </>
             ) : (

@@ -81,6 +81,11 @@ const walk = (more: Record<string, unknown> = {}) =>
   );
 const written = () => useChair.getState().sitting?.unsent.map((w) => w.entry) ?? [];
 
+it("says when it goes by what is known of one's own hand", async () => {
+  walk({ "POST /api/check-round": { ...round, own: true } });
+  await screen.findByText("By what is known of your own hand.");
+});
+
 it("goes part by part, the likeliest fault first, each from where it is seen, and ends with the look from afar", async () => {
   walk();
   await screen.findByText("Both sides");

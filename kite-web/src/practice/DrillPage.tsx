@@ -17,9 +17,10 @@ import { SaveIt } from "./SaveIt";
 import { ScorePanel } from "./ScorePanel";
 import { WalkGuide } from "./WalkGuide";
 import { WhatLeaves } from "./WhatLeaves";
+import { WholeCut } from "./WholeCut";
 import { WithGuards } from "./WithGuards";
 
-const PLAYED: Partial<Record<DrillId, ComponentType<DrillProps>>> = {
+const PLAYED: Record<DrillId, ComponentType<DrillProps>> = {
   readLength: ReadLength,
   findLandmark: FindLandmark,
   oneCentimetre: LeadComb,
@@ -31,6 +32,7 @@ const PLAYED: Partial<Record<DrillId, ComponentType<DrillProps>>> = {
   findFault: FindFault,
   putInOrder: PutInOrder,
   saveIt: SaveIt,
+  wholeCut: WholeCut,
 };
 
 const MS = 1000;
@@ -92,7 +94,7 @@ function Played({ task, units, again }: { task: TaskView; units: Units; again: (
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ["practice"] }),
   });
-  const Drill = PLAYED[task.drill] as ComponentType<DrillProps>;
+  const Drill = PLAYED[task.drill];
   const score = sent.data?.score;
   return (
     <div className="flex min-h-0 flex-1 flex-col gap-3 px-6 py-4">

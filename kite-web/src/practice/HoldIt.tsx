@@ -7,6 +7,7 @@ import { DrillFrame } from "./DrillFrame";
 import { DrillHead } from "./DrillHead";
 import type { DrillProps } from "./drill";
 import { HoldSide } from "./HoldSide";
+import { Slider } from "./Slider";
 
 const GUIDES: Record<"travels" | "stays", Guide> = {
   travels: { kind: "travelling" },
@@ -69,29 +70,5 @@ export function HoldIt({ task, units, score, panel, busy, done }: DrillProps) {
         </>
       )}
     </DrillFrame>
-  );
-}
-
-function Slider(p: {
-  label: string;
-  value: number;
-  min: number;
-  max: number;
-  step: number;
-  set: (v: number) => void;
-}) {
-  return (
-    <label className="grid gap-1 text-lg">
-      {p.label}
-      <input
-        type="range"
-        className="range my-2 w-full"
-        min={p.min}
-        max={p.max}
-        step={p.step}
-        value={p.value}
-        onChange={(e) => p.set(Number(e.target.value))}
-      />
-    </label>
   );
 }

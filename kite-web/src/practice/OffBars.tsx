@@ -8,28 +8,30 @@ const W = 420;
 const ROW = 24;
 const NAME = 150;
 
+type Props = { score: ScoreView; offs: ScoreView["offs"]; units: Units };
+
 /** What was asked one by one, each by how far it is off: longer to the right, shorter to the left. */
-export function OffBars({ score, units }: { score: ScoreView; units: Units }) {
-  const most = Math.max(score.tolerance, ...score.offs.map((o) => Math.abs(o.got - o.wanted)), 1);
+export function OffBars({ score, offs, units }: Props) {
+  const most = Math.max(score.tolerance, ...offs.map((o) => Math.abs(o.got - o.wanted)), 1);
   const x = scaleLinear([-most, most], [NAME + 10, W - 10]);
   return (
     <svg
-      viewBox={`0 0 ${W} ${score.offs.length * ROW}`}
+      viewBox={`0 0 ${W} ${offs.length * ROW}`}
       className="w-full max-w-xl"
       role="img"
       aria-label={worded("practice.one-by-one", {
-        all: score.offs.map((o) => `${placeName(o.near)} ${lengthWords(o.got - o.wanted, units)}`).join("; "),
+        all: offs.map((o) => `${placeName(o.near)} ${lengthWords(o.got - o.wanted, units)}`).join("; "),
       })}
     >
       <rect
         x={x(-score.tolerance)}
         y={0}
         width={x(score.tolerance) - x(-score.tolerance)}
-        height={score.offs.length * ROW}
+        height={offs.length * ROW}
         className="fill-base-300"
       />
-      <line x1={x(0)} x2={x(0)} y1={0} y2={score.offs.length * ROW} className="stroke-base-content" />
-      {score.offs.map((o, i) => {
+      <line x1={x(0)} x2={x(0)} y1={0} y2={offs.length * ROW} className="stroke-base-content" />
+      {offs.map((o, i) => {
         const off = o.got - o.wanted;
         const y = i * ROW;
         return (

@@ -10,6 +10,10 @@ type Props = { task: TaskView; score: ScoreView; units: Units; again: () => void
 export function ScorePanel({ task, score, units, again, another }: Props) {
   const { worst } = score;
   const angles = task.drill === "hold";
+  const offs =
+    task.drill === "wholeCut"
+      ? score.offs.filter((o) => Math.abs(o.got - o.wanted) > score.tolerance)
+      : score.offs;
   return (
     <section className="grid gap-3" aria-label={worded("practice.the-score")}>
       <div className="grid gap-2" role="status">
@@ -38,7 +42,7 @@ export function ScorePanel({ task, score, units, again, another }: Props) {
             ))}
           </ul>
         )}
-        {score.offs.length > 1 && !angles && <OffBars score={score} units={units} />}
+        {offs.length > 1 && !angles && <OffBars score={score} offs={offs} units={units} />}
         {angles && score.offs.length === 2 && (
           <p className="text-lg">
             {worded("practice.angles", {

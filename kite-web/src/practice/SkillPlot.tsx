@@ -15,6 +15,7 @@ const UNIT: Record<Skill["skill"], { per: number; unit: string }> = {
   combGap: { per: 1, unit: "mm" },
   combLean: { per: 1, unit: "°" },
   combLength: { per: 1, unit: "mm" },
+  fingerLength: { per: 1, unit: "mm" },
   elevation: { per: 1, unit: "°" },
   fingers: { per: 1, unit: "°" },
   creep: { per: 1, unit: "mm" },

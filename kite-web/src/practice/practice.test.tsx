@@ -117,6 +117,49 @@ it("sends a try that was not taken once more under the same token, and loses not
   expect(second).toEqual(first);
 });
 
+it("leads a whole cut move by move, leaves one out, and sends it with what its check round found", async () => {
+  const length = { dial: "length", least: 0, most: 120, step: 1, begins: 120 };
+  const high = { dial: "elevationDeg", least: 0, most: 180, step: 1, begins: 0 };
+  const move = { asks: "Over the fingers.", stand: "left", cuts: true };
+  const moves = [
+    { ...move, id: "side", name: "Sides", dials: [length, high] },
+    { ...move, id: "top", name: "Top", dials: [length] },
+    { ...move, id: "dry", name: "Dry it", cuts: false, dials: [] },
+  ];
+  const sent = atPage(
+    <DrillPage units="cm" />,
+    {
+      "GET /api/practice/drills/wholeCut": { ...task, drill: "wholeCut", name: "The whole cut", moves },
+      "POST /api/practice/after": document,
+      "POST /api/practice/tries": { score, level: 1 },
+    },
+    "/practice/:drill",
+    "/practice/wholeCut",
+  );
+  await screen.findByRole("heading", { name: "Sides" });
+  fireEvent.change(screen.getByLabelText("Where the fingers stop"), { target: { value: "70" } });
+  fireEvent.change(screen.getByLabelText("How high it is held"), { target: { value: "85" } });
+  fireEvent.click(screen.getByText("Cut"));
+  screen.getByRole("heading", { name: "Top" });
+  fireEvent.click(screen.getByText("Leave it out"));
+  screen.getByRole("heading", { name: "Dry it" });
+  fireEvent.click(screen.getByText("Done"));
+  fireEvent.click(screen.getByRole("button", { name: "crown" }));
+  fireEvent.click(screen.getByText("That is it"));
+  await screen.findByText("Not yet");
+  const { attempt } = asked(sent, "POST").find((s) => s.url.startsWith("/api/practice/tries"))?.body as {
+    attempt: { tried: unknown };
+  };
+  expect(attempt.tried).toEqual({
+    kind: "whole",
+    led: [
+      { move: "side", dials: { length: 70, elevationDeg: 85 } },
+      { move: "dry", dials: {} },
+    ],
+    notRight: ["crown"],
+  });
+});
+
 const PERSON = { id: 1, name: "Noor", units: "cm", rights: ["see", "cut"] } as unknown as PersonView;
 const practised = {
   progress: {

@@ -35,7 +35,7 @@ public final class Bench {
         screen
             ? benchmarks().stream().filter(n -> n.endsWith("." + REFERENCE)).toList()
             : benchmarks();
-    Progress far = new Progress(names.size() + (url == null ? 0 : screen ? 3 : 5));
+    Progress far = new Progress(names.size() + (url == null ? 0 : screen ? 4 : 6));
     List<RunResult> results = new ArrayList<>();
     for (String name : names) {
       far.next(name);
@@ -83,6 +83,8 @@ public final class Bench {
       print("from a changed length to the fine fall", seen.fallsMs(), reference);
       BenchOnScreen.print(seen);
       BitesOnScreen.print(url);
+      far.next("practice");
+      PracticeOnScreen.print(url);
     }
     if (url != null && !screen) {
       far.next("a day of the demo shop");

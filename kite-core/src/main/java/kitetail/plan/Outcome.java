@@ -2,6 +2,7 @@ package kitetail.plan;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import kitetail.client.Reading;
 import kitetail.cut.Cut;
@@ -88,6 +89,16 @@ public record Outcome(
     double[] has = step.leftMm();
     return Arrays.stream(step.roots())
         .filter(i -> step.cut() instanceof Texture || cut(had[i], has[i]));
+  }
+
+  /** The move that last cut a root; empty when none did. */
+  public Optional<Move> lastAt(int root) {
+    for (int m = steps.size() - 1; m >= 0; m--) {
+      if (worked(m).anyMatch(i -> i == root)) {
+        return Optional.of(steps.get(m).move());
+      }
+    }
+    return Optional.empty();
   }
 
   public Stock after() {

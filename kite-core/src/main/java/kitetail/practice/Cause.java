@@ -25,6 +25,12 @@ public enum Cause {
   HELD_HIGH,
   FINGERS_IN,
   FINGERS_OUT,
+  /** The fingers stopped nearer to the head than asked: that hair is gone. */
+  CUT_SHORT,
+  /** They stopped farther off. */
+  CUT_LONG,
+  /** Another guard than the one asked for. */
+  OTHER_GUARD,
   /** Another guide than the one that gives the shape. */
   OTHER_GUIDE,
   /** Bites so wide that the guide crept. */

@@ -30,7 +30,9 @@ public final class Hand {
     return new Hands(
         sink(usual.sinkDeg()),
         spread(Skill.ELEVATION, usual.elevationDeg()),
-        spread(Skill.COMB_LENGTH, usual.lengthMm()),
+        of(Skill.FINGER_LENGTH).isPresent()
+            ? spread(Skill.FINGER_LENGTH, usual.lengthMm())
+            : spread(Skill.COMB_LENGTH, usual.lengthMm()),
         usual.creepMm(),
         usual.eyeMm(),
         spread(Skill.COMB_GAP, usual.gapMm()),

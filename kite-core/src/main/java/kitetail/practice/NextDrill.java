@@ -32,6 +32,7 @@ public final class NextDrill {
    */
   public static Drill of(Hand hand, Map<Drill, Double> daysSince) {
     return java.util.Arrays.stream(Drill.values())
+        // It takes an hour, not minutes: whoever wants it asks for it.
         .filter(d -> d != Drill.WHOLE_CUT)
         .max(
             Comparator.comparingDouble((Drill d) -> worth(d, hand, daysSince))

@@ -12,6 +12,8 @@ public enum Skill {
   COMB_LEAN(1.5),
   /** What a column of the comb leaves over what was meant, mm. */
   COMB_LENGTH(1.5),
+  /** What a bite over the fingers leaves over what was meant, mm. */
+  FINGER_LENGTH(1.5),
   /** How much higher a bite is held than meant, degrees. */
   ELEVATION(3),
   /** How much farther out the fingers lie than meant, degrees. */

@@ -16,7 +16,8 @@ public sealed interface Task
         WhatLeaves,
         FindFault,
         PutInOrder,
-        SaveIt {
+        SaveIt,
+        WholeCut {
   Drill drill();
 
   /** What is shown and worked on: a head, its hair, and the moves that are already done. */
@@ -63,8 +64,7 @@ public sealed interface Task
       case FIND_FAULT -> FindFault.of(seed, level);
       case PUT_IN_ORDER -> PutInOrder.of(seed, level, shapes);
       case SAVE_IT -> SaveIt.of(seed, level, shapes);
-      case WHOLE_CUT ->
-          throw new IllegalArgumentException("a whole cut is made at the chair, not in one try");
+      case WHOLE_CUT -> WholeCut.of(seed, level, shapes);
     };
   }
 

@@ -2,9 +2,11 @@ package kitetail.practice;
 
 import java.util.List;
 import java.util.Map;
+import kitetail.cut.Dial;
 import kitetail.cut.Fade;
 import kitetail.cut.Guide;
 import kitetail.cut.Strokes;
+import kitetail.geom.Allowed;
 import kitetail.head.Place;
 import kitetail.head.Spot;
 import kitetail.planning.Repairs;
@@ -14,7 +16,7 @@ public sealed interface Tried {
   /** Lengths as they were read, mm dry and straight. */
   record Lengths(Map<Place, Double> saidMm) implements Tried {
     public Lengths {
-      saidMm.forEach((p, mm) -> within("saidMm at " + p, mm, 0, 1500));
+      saidMm.forEach((p, mm) -> Allowed.within("saidMm at " + p, mm, 0, 1500));
       saidMm = Map.copyOf(saidMm);
     }
   }
@@ -40,8 +42,8 @@ public sealed interface Tried {
    */
   record Held(double elevationDeg, double fingerDeg, Guide guide) implements Tried {
     public Held {
-      within("elevationDeg", elevationDeg, 0, 180);
-      within("fingerDeg", fingerDeg, -60, 60);
+      Allowed.within("elevationDeg", elevationDeg, 0, 180);
+      Allowed.within("fingerDeg", fingerDeg, -60, 60);
     }
   }
 
@@ -53,7 +55,7 @@ public sealed interface Tried {
      */
     public record Bite(double widthMm, Pair held) {
       public Bite {
-        within("widthMm", widthMm, 3, 60);
+        Allowed.within("widthMm", widthMm, 3, 60);
       }
     }
 
@@ -80,7 +82,7 @@ public sealed interface Tried {
   /** One of the pictures shown, from 0. */
   record Chosen(int which) implements Tried {
     public Chosen {
-      within("which", which, 0, 3);
+      Allowed.within("which", which, 0, 3);
     }
   }
 
@@ -91,7 +93,7 @@ public sealed interface Tried {
    */
   record Found(Place place, PlantedFault fault, int checks) implements Tried {
     public Found {
-      within("checks", checks, 0, 1000);
+      Allowed.within("checks", checks, 0, 1000);
     }
   }
 
@@ -105,10 +107,30 @@ public sealed interface Tried {
   /** What would be done about a slip. */
   record Saved(Repairs.Kind way) implements Tried {}
 
-  private static void within(String name, double v, double min, double max) {
-    if (!(v >= min && v <= max)) {
-      throw new IllegalArgumentException(
-          name + " must be " + (long) min + " to " + (long) max + ", was " + v);
+  /**
+   * A whole cut.
+   *
+   * @param led moves in the order they were done; what is not among them was left out
+   * @param notRight named places the check round found not right
+   */
+  record Whole(List<Led> led, List<Place> notRight) implements Tried {
+    public Whole {
+      led = List.copyOf(led);
+      notRight = notRight == null ? List.of() : List.copyOf(notRight);
+      if (led.size() > 200) {
+        throw new IllegalArgumentException("led must be 200 moves at most, were " + led.size());
+      }
+    }
+  }
+
+  /**
+   * A move as the hand led it.
+   *
+   * @param dials the numbers the hand set; what is left out is done as it is asked
+   */
+  record Led(String move, Map<Dial, Double> dials) {
+    public Led {
+      dials = dials == null ? Map.of() : Map.copyOf(dials);
     }
   }
 }

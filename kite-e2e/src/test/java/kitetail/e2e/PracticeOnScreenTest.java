@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +19,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** A learner practises: each drill with a mouse, one by keys alone. */
 class PracticeOnScreenTest extends InTheShop {
+  /** A move is led, or done where no number of it is the hand's. */
+  private static final Pattern EITHER = Pattern.compile("^(Cut|Done)$");
+
   private static Page at(String drill, String theme) {
     Page p = shop.signedIn("maud", theme);
     p.navigate(shop.url("/practice/" + drill + "?seed=5&level=1"));
@@ -59,6 +63,10 @@ class PracticeOnScreenTest extends InTheShop {
     p.waitForCondition(() -> !java.util.Arrays.equals(before, hair.screenshot()));
     thatIsIt(p);
     scored(p, "OVER_COMB");
+    button(p, "Play it again").click();
+    p.getByTestId("replay").waitFor();
+    // It ends by itself.
+    button(p, "Play it again").waitFor();
   }
 
   @Test
@@ -77,6 +85,58 @@ class PracticeOnScreenTest extends InTheShop {
     button(p, "That is it").focus();
     p.keyboard().press("Enter");
     scored(p, "ONE_CENTIMETRE");
+  }
+
+  /**
+   * Led by the keys of its sliders, each move cut as it comes, the check round, and what is left.
+   */
+  @Test
+  void aWholeCut_isLedFromItsFirstMoveToItsCheckRound() {
+    Page p = at("wholeCut", "paper");
+    painted(p);
+    assertThat(serious(p)).isEmpty();
+    Locator cut = p.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(EITHER));
+    while (cut.count() > 0) {
+      for (Locator dial : p.getByRole(AriaRole.SLIDER).all()) {
+        dial.focus();
+        p.keyboard().press("Home");
+        for (int i = 0; i < 6; i++) {
+          p.keyboard().press("PageUp");
+        }
+      }
+      cut.click();
+    }
+    p.getByText("What is not right?").waitFor();
+    button(p, "crown").click();
+    thatIsIt(p);
+    scored(p, "WHOLE_CUT");
+    p.getByText("As it was meant, 4 weeks on").waitFor();
+  }
+
+  /** The server has it, the page never heard: sent once more it is the same try. */
+  @Test
+  void aTryWhoseAnswerWasLost_countsOnce() {
+    Page p = at("putInOrder", "paper");
+    AtomicInteger times = new AtomicInteger();
+    p.route(
+        "**/api/practice/tries",
+        r -> {
+          if (times.getAndIncrement() > 0) {
+            r.resume();
+            return;
+          }
+          r.fetch();
+          r.abort();
+        });
+    String count = "select count(*)::text from practice_try";
+    int before = Integer.parseInt(shop.sql(count).get(0));
+    thatIsIt(p);
+    button(p, "Send it again").waitFor();
+    // The browser says itself that an answer was lost.
+    shop.consoleErrors.clear();
+    button(p, "Send it again").click();
+    scored(p, "PUT_IN_ORDER");
+    assertThat(shop.sql(count)).isEqualTo(List.of(Integer.toString(before + 1)));
   }
 
   @ParameterizedTest

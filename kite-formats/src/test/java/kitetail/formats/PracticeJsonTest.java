@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import kitetail.formats.answer.ScoreView;
 import kitetail.formats.answer.TaskView;
@@ -15,9 +16,12 @@ import kitetail.formats.json.PracticeJson;
 import kitetail.formats.words.PracticeWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
+import kitetail.plan.Plan;
 import kitetail.practice.Attempt;
 import kitetail.practice.Drill;
 import kitetail.practice.Task;
+import kitetail.practice.Tried;
+import kitetail.practice.WholeCut;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -46,7 +50,8 @@ class PracticeJsonTest {
           "{\"kind\":\"chosen\",\"which\":3}",
           "{\"kind\":\"found\",\"place\":\"crown\",\"fault\":\"elbowSank\",\"checks\":4}",
           "{\"kind\":\"ordered\",\"moves\":[\"a\",\"b\"]}",
-          "{\"kind\":\"saved\",\"way\":\"soften\"}");
+          "{\"kind\":\"saved\",\"way\":\"soften\"}",
+          "{\"kind\":\"whole\",\"led\":[{\"move\":\"top\",\"dials\":{\"length\":70,\"elevationDeg\":80}},{\"move\":\"edge\",\"dials\":{}}],\"notRight\":[\"crown\"]}");
 
   private static String attempt(String drill, String tried) {
     return "{\"version\":1,\"drill\":\"%s\",\"seed\":5,\"level\":2,\"seconds\":30,\"tried\":%s}"
@@ -71,6 +76,7 @@ class PracticeJsonTest {
         "{\"kind\":\"lengths\",\"saidMm\":{\"elbow\":60}}",
         "{\"kind\":\"walked\",\"bites\":[{\"widthMm\":2,\"held\":\"middle\"}]}",
         "{\"kind\":\"found\",\"place\":\"crown\",\"fault\":\"bad luck\",\"checks\":4}",
+        "{\"kind\":\"whole\",\"led\":[{\"move\":\"top\",\"dials\":{\"rockAt\":70}}]}",
         "{\"kind\":\"danced\"}"
       })
   void whatCannotBe_isToldWithItsPlace(String tried) {
@@ -92,7 +98,7 @@ class PracticeJsonTest {
   }
 
   static Stream<Drill> drills() {
-    return Stream.of(Drill.values()).filter(d -> d != Drill.WHOLE_CUT);
+    return Stream.of(Drill.values());
   }
 
   @ParameterizedTest
@@ -116,6 +122,27 @@ class PracticeJsonTest {
     assertThat(v.why()).isNotBlank();
     assertThat(v.offs()).hasSize(2);
     assertThat(v.wished()).isNotNull();
+  }
+
+  /** A practised hand's whole cut, over every shape that ships. */
+  @Test
+  void aWholeCut_doneAsAsked_meetsEveryPlace_onEveryShape() {
+    for (Plan shape : Families.all().values()) {
+      WholeCut t = (WholeCut) Task.of(Drill.WHOLE_CUT, 3, 1, List.of(shape));
+      var tried =
+          new Tried.Whole(
+              t.wished().moves().stream().map(m -> new Tried.Led(m.id(), Map.of())).toList(),
+              List.of());
+      WholeCut.Judged w = t.judged(tried);
+      assertThat(w.met()).as(shape.title()).isEqualTo(w.places());
+      assertThat(w.apartMm()).as(shape.title()).isZero();
+      assertThat(w.ledges()).as(shape.title()).isZero();
+      assertThat(w.minutes()).as(shape.title()).isBetween(10.0, 180.0);
+      Attempt a = new Attempt(1, Drill.WHOLE_CUT, 3, 1, 900, false, tried);
+      ScoreView v = ScoreView.of(t, a, t.score(tried), new PracticeWords(new Words(Units.CM)));
+      assertThat(v.more()).hasSize(4);
+      assertThat(t.score(new Tried.Whole(List.of(), List.of())).share()).isZero();
+    }
   }
 
   @Test

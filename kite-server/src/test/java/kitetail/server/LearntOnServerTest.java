@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -76,9 +77,28 @@ class LearntOnServerTest extends InShop {
             .orElseThrow();
     assertThat(apex.path("measuredMm").asDouble()).isCloseTo(50, within(1e-9));
     assertThat(apex.path("plannedMm").asDouble()).isGreaterThan(20);
+    // The same measure tells of the hand that tied the visit off, beside its drills.
+    double off = 50 - apex.path("plannedMm").asDouble();
+    assertThat(fingers())
+        .singleElement()
+        .satisfies(o -> assertThat(o).isCloseTo(off, within(0.01)));
+    told(204, maud.send("DELETE", "/api/practice/tries", null));
+    assertThat(fingers()).isEmpty();
     told(204, maud.send("DELETE", "/api/clients/1/learnt", null));
     assertThat(maud.json("/api/clients/1/learnt").path("lessons")).isEmpty();
     assertThat(length(plan)).isEqualTo(usual);
+  }
+
+  /** By how much the bites of who is signed in were off, drill by drill and visit by visit. */
+  private static List<Double> fingers() {
+    return maud.json("/api/practice")
+        .path("progress")
+        .path("skills")
+        .valueStream()
+        .filter(s -> s.path("skill").asString().equals("fingerLength"))
+        .flatMap(s -> s.path("offs").valueStream())
+        .map(o -> o.path("off").asDouble())
+        .toList();
   }
 
   @Test

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
+import kitetail.cut.Fingers;
+import kitetail.formats.json.PlanJson;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -27,6 +29,10 @@ class PracticeTest extends InShop {
     return "{\"token\":\"%s\",\"attempt\":%s}".formatted(token, attempt);
   }
 
+  private static String soFar(String attempt) {
+    return "{\"attempt\":" + attempt + "}";
+  }
+
   private static String chosen(int which) {
     return "{\"kind\":\"chosen\",\"which\":" + which + "}";
   }
@@ -44,7 +50,7 @@ class PracticeTest extends InShop {
   @Test
   void aSeed_isOneHead_andEveryDrillIsShown() {
     JsonNode mine = maud.json("/api/practice");
-    assertThat(mine.path("progress").path("drills")).hasSize(11);
+    assertThat(mine.path("progress").path("drills")).hasSize(12);
     for (JsonNode d : mine.path("progress").path("drills")) {
       String path = "/api/practice/drills/" + d.path("drill").asString() + "?seed=5&level=2";
       JsonNode one = maud.json(path);
@@ -81,6 +87,32 @@ class PracticeTest extends InShop {
     assertThat(all.path("tries").asInt()).isEqualTo(5);
     // On a head whose answer was seen nothing is learnt, and it grows no harder.
     assertThat(all.path("level").asDouble()).isLessThanOrEqualTo(1.15);
+  }
+
+  @Test
+  void aWholeCut_isShownAsItGoes_andWrittenDownOnlyAtItsEnd() {
+    JsonNode task = maud.json("/api/practice/drills/wholeCut?seed=2&level=1");
+    assertThat(task.path("document").path("moves")).isEmpty();
+    JsonNode first =
+        task.path("moves")
+            .valueStream()
+            .filter(m -> !m.path("dials").isEmpty())
+            .findFirst()
+            .orElseThrow();
+    assertThat(first.path("asks").asString()).isNotBlank();
+    String one =
+        "{\"kind\":\"whole\",\"led\":[{\"move\":\"%s\",\"dials\":{}}]}"
+            .formatted(first.path("id").asString());
+    JsonNode after = post(200, "/api/practice/after", soFar(attempt("wholeCut", 2, one)));
+    assertThat(after.path("moves")).hasSize(1);
+    assertThat(shop.sql("select count(*)::text from practice_try")).isEqualTo(List.of("0"));
+    JsonNode r =
+        post(200, "/api/practice/tries", sent(UUID.randomUUID(), attempt("wholeCut", 2, one)));
+    assertThat(r.path("score").path("cause").asString()).isEqualTo("leftUncut");
+    assertThat(r.path("score").path("more").size()).isGreaterThanOrEqualTo(5);
+    String none = "{\"kind\":\"whole\",\"led\":[{\"move\":\"no such move\"}]}";
+    assertThat(post(422, "/api/practice/after", soFar(attempt("wholeCut", 2, none))).toString())
+        .contains("no such move");
   }
 
   @Test
@@ -151,13 +183,32 @@ class PracticeTest extends InShop {
             .orElseThrow();
     assertThat(skill.path("estimate").path("mean").asDouble()).isEqualTo(-12);
     String plan = maud.json("/api/plans/1").path("document").toString();
-    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isFalse();
+    ownHandIsUsed(plan, false);
     told(204, maud.send("PUT", "/api/practice/consents", "{\"used\":true,\"shown\":true}"));
-    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isTrue();
+    ownHandIsUsed(plan, true);
     assertThat(maud.json("/api/practice/learners")).hasSize(1);
     told(204, maud.send("DELETE", "/api/practice/tries", null));
     assertThat(drill(maud.json("/api/practice"), "hold").path("tries").asInt()).isZero();
-    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isFalse();
+    ownHandIsUsed(plan, false);
+  }
+
+  /** Where hands are reckoned with, it is said whose: errors, the check round, how wide a bite. */
+  private void ownHandIsUsed(String plan, boolean own) {
+    assertThat(post(200, "/api/risk", plan).path("own").asBoolean()).isEqualTo(own);
+    String document = "{\"document\":" + plan;
+    assertThat(post(200, "/api/check-round", document + "}").path("own").asBoolean())
+        .isEqualTo(own);
+    String held =
+        PlanJson.read(plan).moves().stream()
+            .filter(m -> m.cut() instanceof Fingers)
+            .findFirst()
+            .orElseThrow()
+            .id();
+    assertThat(
+            post(200, "/api/bites", document + ",\"move\":\"" + held + "\",\"toleranceMm\":5}")
+                .path("own")
+                .asBoolean())
+        .isEqualTo(own);
   }
 
   @Test

@@ -14,6 +14,7 @@ import kitetail.practice.Score;
 import kitetail.practice.Task;
 import kitetail.practice.Tried;
 import kitetail.practice.WhatLeaves;
+import kitetail.practice.WholeCut;
 import kitetail.practice.WithGuards;
 import org.jspecify.annotations.Nullable;
 
@@ -95,6 +96,6 @@ public record ScoreView(
     if (t instanceof WithGuards g && a.tried() instanceof Tried.Guarded guarded) {
       return List.of(words.guards(g, guarded.fade()));
     }
-    return List.of();
+    return t instanceof WholeCut w ? words.whole(w, a.tried()) : List.of();
   }
 }

@@ -3,9 +3,12 @@ package kitetail.formats.answer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import kitetail.cut.Dial;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.words.PracticeWords;
+import kitetail.formats.words.Words;
 import kitetail.head.Place;
+import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.planning.Repairs;
 import kitetail.practice.Drill;
@@ -20,6 +23,7 @@ import kitetail.practice.Task;
 import kitetail.practice.Tried;
 import kitetail.practice.WalkGuide;
 import kitetail.practice.WhatLeaves;
+import kitetail.practice.WholeCut;
 import kitetail.practice.WithGuards;
 import org.jspecify.annotations.Nullable;
 
@@ -39,6 +43,7 @@ import org.jspecify.annotations.Nullable;
  * @param strip where bites are walked; null in other drills
  * @param pictures four plans, one of which is right; empty in other drills
  * @param choices what may be answered, in words; empty where the hand answers
+ * @param moves of a whole cut, in their order; empty in other drills
  */
 public record TaskView(
     Drill drill,
@@ -55,7 +60,8 @@ public record TaskView(
     @Nullable Plan ghost,
     @Nullable Strip strip,
     List<Plan> pictures,
-    List<Choice> choices) {
+    List<Choice> choices,
+    List<MoveRow> moves) {
 
   /**
    * An even rise of length and how high it goes.
@@ -76,6 +82,23 @@ public record TaskView(
    * @param id as it is written in a try
    */
   public record Choice(String id, String words) {}
+
+  /**
+   * A move as it is asked.
+   *
+   * @param asks it in a sentence
+   * @param cuts whether something comes off in it, or the ends are softened
+   * @param dials the numbers that are the hand's; empty where it is done as it is asked
+   */
+  public record MoveRow(
+      String id, String name, String asks, Move.Stand stand, boolean cuts, List<DialRow> dials) {}
+
+  /**
+   * A number the hand sets.
+   *
+   * @param begins where the hand lies before it is led
+   */
+  public record DialRow(Dial dial, double least, double most, double step, double begins) {}
 
   public static TaskView of(Task t, long seed, int level, PracticeWords words) {
     List<Place> asked =
@@ -100,7 +123,27 @@ public record TaskView(
         shows ? t.wished() : null,
         t instanceof WalkGuide w ? new Strip(w.fromMm(), w.toMm()) : null,
         t instanceof WhatLeaves w ? w.shown() : List.of(),
-        choices(t));
+        choices(t),
+        t instanceof WholeCut w ? moves(w, words.words()) : List.of());
+  }
+
+  private static List<MoveRow> moves(WholeCut w, Words words) {
+    return w.wished().moves().stream()
+        .map(
+            m ->
+                new MoveRow(
+                    m.id(),
+                    m.name(),
+                    words.sentence(m),
+                    m.stand(),
+                    WholeCut.cuts(m),
+                    WholeCut.byHand(m).stream().map(d -> dial(w, d)).toList()))
+        .toList();
+  }
+
+  private static DialRow dial(WholeCut w, Dial d) {
+    WholeCut.Reach r = w.reach(d);
+    return new DialRow(d, r.least(), r.most(), d.handStep(), r.begins());
   }
 
   private static List<Double> columns() {

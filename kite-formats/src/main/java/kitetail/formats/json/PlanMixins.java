@@ -157,7 +157,8 @@ final class PlanMixins {
     @JsonSubTypes.Type(value = Tried.Chosen.class, name = "chosen"),
     @JsonSubTypes.Type(value = Tried.Found.class, name = "found"),
     @JsonSubTypes.Type(value = Tried.Ordered.class, name = "ordered"),
-    @JsonSubTypes.Type(value = Tried.Saved.class, name = "saved")
+    @JsonSubTypes.Type(value = Tried.Saved.class, name = "saved"),
+    @JsonSubTypes.Type(value = Tried.Whole.class, name = "whole")
   })
   private interface TriedKinds {}
 

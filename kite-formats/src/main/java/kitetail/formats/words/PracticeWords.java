@@ -1,7 +1,10 @@
 package kitetail.formats.words;
 
+import java.util.ArrayList;
+import java.util.List;
 import kitetail.cut.Comb;
 import kitetail.cut.Fade;
+import kitetail.head.Place;
 import kitetail.plan.Kit;
 import kitetail.plan.Order;
 import kitetail.plan.Plan;
@@ -21,6 +24,7 @@ import kitetail.practice.Task;
 import kitetail.practice.Tried;
 import kitetail.practice.WalkGuide;
 import kitetail.practice.WhatLeaves;
+import kitetail.practice.WholeCut;
 import kitetail.practice.WithGuards;
 
 /** Drills in words: what is asked, and why it came out as it did. */
@@ -79,6 +83,28 @@ public record PracticeWords(Words words) {
         g.best().fade().bands().size());
   }
 
+  /** How a whole cut came out, a line each. */
+  public List<String> whole(WholeCut t, Tried tried) {
+    WholeCut.Judged w = t.judged(tried);
+    List<String> out = new ArrayList<>();
+    out.add(
+        Messages.say(
+            "whole-cut.met", "met", w.met(), "places", w.places(), "near", mm(t.nearMm())));
+    out.add(Messages.say("whole-cut.apart", "apart", mm(w.apartMm())));
+    out.add(Messages.say("whole-cut.ledges", "ledges", w.ledges()));
+    out.add(Messages.say("whole-cut.minutes", "minutes", Math.round(w.minutes())));
+    places("whole-cut.found", w.found(), out);
+    places("whole-cut.missed", w.missed(), out);
+    places("whole-cut.sound", w.sound(), out);
+    return List.copyOf(out);
+  }
+
+  private void places(String key, List<Place> places, List<String> out) {
+    if (!places.isEmpty()) {
+      out.add(Messages.say(key, "places", Words.joined("also", places.stream().map(words::place))));
+    }
+  }
+
   /** What is to be done. */
   public String ask(Task t) {
     if (t instanceof OneCentimetre c) {
@@ -127,6 +153,9 @@ public record PracticeWords(Words words) {
     }
     if (t instanceof SaveIt s) {
       return ask(t, "short", mm(s.ways().shortMm()), "where", words.place(s.ways().place()));
+    }
+    if (t instanceof WholeCut w) {
+      return ask(t, "title", Words.named(w.plan().title()));
     }
     return ask(t, new Object[0]);
   }

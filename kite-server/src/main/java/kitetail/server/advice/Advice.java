@@ -104,9 +104,9 @@ public class Advice implements Warms {
   /** A place to measure, and what of all that is unknown it tells besides those before it. */
   record TellingPlace(Place place, double share) {}
 
-  /** The places whose measure tells most of how a plan has come out. */
-  List<TellingPlace> telling(Plan plan) {
-    Telling t = Telling.of(plan, few(plan.head()), Hands.USUAL, TELLING);
+  /** The places whose measure tells most of how a plan has come out under such hands. */
+  List<TellingPlace> telling(Plan plan, Hands hands) {
+    Telling t = Telling.of(plan, few(plan.head()), hands, TELLING);
     return t.places().stream().map(p -> new TellingPlace(p, t.shares().get(p))).toList();
   }
 

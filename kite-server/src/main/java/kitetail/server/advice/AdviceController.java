@@ -59,8 +59,9 @@ class AdviceController {
   }
 
   @PostMapping("/bites")
-  BiteAdvisor.BiteAdvice bites(@Valid @RequestBody BiteAdvisor.BiteAsked b) {
-    return bites.of(b);
+  BiteAdvisor.BiteAdvice bites(
+      @AuthenticationPrincipal Person me, @Valid @RequestBody BiteAdvisor.BiteAsked b) {
+    return bites.of(b, practice.hands(me));
   }
 
   @PostMapping("/replan")
@@ -96,8 +97,8 @@ class AdviceController {
   }
 
   @PostMapping("/telling")
-  List<Advice.TellingPlace> telling(@RequestBody Plan plan) {
-    return advice.telling(plan);
+  List<Advice.TellingPlace> telling(@AuthenticationPrincipal Person me, @RequestBody Plan plan) {
+    return advice.telling(plan, practice.hands(me));
   }
 
   @PostMapping("/dials")

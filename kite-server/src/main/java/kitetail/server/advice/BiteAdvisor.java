@@ -40,14 +40,19 @@ class BiteAdvisor {
    * @param now the move as it is
    * @param bites the same with bites of other widths, the narrowest first
    * @param widestBiteMm left out when no bite keeps the tolerance
+   * @param own by what is known of the hand of who asks
    */
   record BiteAdvice(
-      BiteRow now, List<GuideRow> guides, List<BiteRow> bites, @Nullable Double widestBiteMm) {}
+      BiteRow now,
+      List<GuideRow> guides,
+      List<BiteRow> bites,
+      @Nullable Double widestBiteMm,
+      boolean own) {}
 
   /**
    * @throws FieldException when the move is none that is cut over the fingers
    */
-  BiteAdvice of(BiteAsked b) {
+  BiteAdvice of(BiteAsked b, Hands hands) {
     Plan plan = b.document();
     Fingers f = fingers(plan, b.move());
     Place place = f.guide() instanceof Guide.Fixed x ? x.place() : Place.APEX;
@@ -56,18 +61,19 @@ class BiteAdvisor {
         Risk.guides(
             plan,
             few,
-            Hands.USUAL,
+            hands,
             b.move(),
             List.of(new Guide.Travelling(), new Guide.Fixed(place, Guide.Gather.SPOT)));
-    List<Risk.Choice> bites = Risk.bites(plan, few, Hands.USUAL, b.move(), WIDTHS_MM);
+    List<Risk.Choice> bites = Risk.bites(plan, few, hands, b.move(), WIDTHS_MM);
     Risk.Choice widest = Risk.widest(bites, b.toleranceMm());
     return new BiteAdvice(
-        row(Risk.bites(plan, few, Hands.USUAL, b.move(), f.biteMm()).get(0)),
+        row(Risk.bites(plan, few, hands, b.move(), f.biteMm()).get(0)),
         List.of(
             new GuideRow("travelling", guides.get(0).straysMm()),
             new GuideRow("fixed", guides.get(1).straysMm())),
         bites.stream().map(BiteAdvisor::row).toList(),
-        widest == null ? null : widest.biteMm());
+        widest == null ? null : widest.biteMm(),
+        !hands.equals(Hands.USUAL));
   }
 
   private static BiteRow row(Risk.Choice c) {

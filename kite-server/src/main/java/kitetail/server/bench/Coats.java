@@ -47,12 +47,13 @@ class Coats {
   /**
    * One number for each vertex of the scalp.
    *
+   * @param hands under which likely errors are tried
    * @throws FieldException when nothing is painted so
    */
-  float[] of(Plan plan, String of) {
+  float[] of(Plan plan, String of, Hands hands) {
     Heads.Ready ready = heads.of(plan);
     int[] roots = ready.picture().scalpMesh().roots();
-    IntToDoubleFunction at = numbers(of, plan, ready);
+    IntToDoubleFunction at = numbers(of, plan, ready, hands);
     float[] out = new float[roots.length];
     for (int v = 0; v < out.length; v++) {
       out[v] = (float) at.applyAsDouble(roots[v]);
@@ -60,7 +61,7 @@ class Coats {
     return out;
   }
 
-  private IntToDoubleFunction numbers(String of, Plan plan, Heads.Ready ready) {
+  private IntToDoubleFunction numbers(String of, Plan plan, Heads.Ready ready, Hands hands) {
     Scalp scalp = ready.bench().scalp();
     return switch (of) {
       case "weight" -> {
@@ -68,7 +69,7 @@ class Coats {
         yield i -> w.atMm(scalp.pointMm(i));
       }
       case "risk" -> {
-        Risk risk = Risk.of(plan, advice.few(plan.head()), Hands.USUAL);
+        Risk risk = Risk.of(plan, advice.few(plan.head()), hands);
         Scalp few = advice.few(plan.head()).scalp();
         yield i -> near(few, risk.spreadMm(), scalp, i);
       }

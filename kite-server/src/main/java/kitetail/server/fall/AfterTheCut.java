@@ -49,8 +49,9 @@ public class AfterTheCut {
    * What to look at when the cut is done, and each in words.
    *
    * @param parts all of it by the part of the head, the riskiest first
+   * @param own by what is known of the hand of who asks
    */
-  record Round(List<CheckItem> items, List<String> words, List<RoundPart> parts) {}
+  record Round(List<CheckItem> items, List<String> words, List<RoundPart> parts, boolean own) {}
 
   /**
    * @param damp how the hair should be when the step begins
@@ -79,19 +80,20 @@ public class AfterTheCut {
         said(units).outgrown(grown));
   }
 
-  Round check(Cut cut, Units units) {
+  Round check(Cut cut, Units units, Hands hands) {
     Plan plan = cut.document();
     CheckRound round = CheckRound.of(plan, heads.run(plan));
     LookWords said = said(units);
     RoundByRisk parts =
         RoundByRisk.of(
             round,
-            Risk.of(plan, advice.few(plan.head()), Hands.USUAL).places(),
+            Risk.of(plan, advice.few(plan.head()), hands).places(),
             cut.measured() == null ? Set.of() : cut.measured());
     return new Round(
         CheckItem.of(round),
         round.items().stream().map(i -> said.item(i, plan)).toList(),
-        parts.groups().stream().map(g -> new RoundPart(g.part(), g.items())).toList());
+        parts.groups().stream().map(g -> new RoundPart(g.part(), g.items())).toList(),
+        !hands.equals(Hands.USUAL));
   }
 
   private static LookWords said(Units units) {

@@ -9,6 +9,7 @@ import kitetail.formats.answer.LandingView;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.answer.Lines;
+import kitetail.server.practice.PracticeBook;
 import kitetail.server.security.Person;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -29,8 +30,11 @@ class FallController {
   private final AfterTheCut after;
   private final InHands inHand;
   private final Lines lines;
+  private final PracticeBook practice;
 
-  FallController(FallReadings falls, AfterTheCut after, InHands inHand, Lines lines) {
+  FallController(
+      FallReadings falls, AfterTheCut after, InHands inHand, Lines lines, PracticeBook practice) {
+    this.practice = practice;
     this.falls = falls;
     this.inHand = inHand;
     this.after = after;
@@ -85,6 +89,6 @@ class FallController {
   @PostMapping("/check-round")
   AfterTheCut.Round checkRound(
       @AuthenticationPrincipal Person me, @Valid @RequestBody AfterTheCut.Cut cut) {
-    return after.check(cut, me.reads());
+    return after.check(cut, me.reads(), practice.hands(me));
   }
 }

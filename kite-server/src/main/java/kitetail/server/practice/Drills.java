@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import kitetail.formats.answer.ScoreView;
 import kitetail.formats.answer.TaskView;
 import kitetail.formats.json.Families;
@@ -49,9 +50,6 @@ class Drills {
   }
 
   TaskView shown(Drill drill, long seed, int level, Units units) {
-    if (drill == Drill.WHOLE_CUT) {
-      throw new FieldException("drill", "this", "a whole cut is made at the chair");
-    }
     return TaskView.of(task(new Key(drill, seed, level)), seed, level, words(units));
   }
 
@@ -63,9 +61,25 @@ class Drills {
    */
   Scored scored(Attempt a, Units units) {
     Task t = task(new Key(a.drill(), a.seed(), a.level()));
+    return answered(
+        () -> {
+          Score s = t.score(a.tried());
+          return new Scored(s, ScoreView.of(t, a, s, words(units)));
+        });
+  }
+
+  /**
+   * What is left so far.
+   *
+   * @throws FieldException when the drill is not answered like that
+   */
+  Plan after(Attempt a) {
+    return answered(() -> task(new Key(a.drill(), a.seed(), a.level())).after(a.tried()));
+  }
+
+  private static <T> T answered(Supplier<T> by) {
     try {
-      Score s = t.score(a.tried());
-      return new Scored(s, ScoreView.of(t, a, s, words(units)));
+      return by.get();
     } catch (IllegalArgumentException e) {
       throw new FieldException("$.attempt.tried", "this", e.getMessage());
     }

@@ -10,14 +10,19 @@ import java.util.UUID;
 import kitetail.formats.answer.ScoreView;
 import kitetail.formats.answer.TaskView;
 import kitetail.formats.words.PracticeWords;
+import kitetail.plan.Outcome;
+import kitetail.plan.Plan;
 import kitetail.planning.Hands;
 import kitetail.practice.Attempt;
 import kitetail.practice.Course;
 import kitetail.practice.Drill;
 import kitetail.practice.NextDrill;
+import kitetail.practice.Seen;
 import kitetail.practice.Staircase;
+import kitetail.practice.Visited;
 import kitetail.server.error.FieldException;
 import kitetail.server.security.Person;
+import kitetail.shopday.Sitting;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -49,14 +54,15 @@ public class PracticeBook {
 
   Practised of(Person me) {
     List<TryRepository.Row> mine = tries.of(me.id());
+    List<TryRepository.Visit> visits = tries.visits(me.id());
     TryRepository.Agreed agreed = tries.agreed(me.id());
     Map<Drill, Double> since = new EnumMap<>(Drill.class);
     OffsetDateTime now = OffsetDateTime.now(clock);
     mine.forEach(
         t -> since.put(t.drill(), Duration.between(t.triedAt(), now).toMinutes() / 1440.0));
-    Drill next = NextDrill.of(Progress.hand(mine), since);
+    Drill next = NextDrill.of(Progress.hand(mine, visits), since);
     return new Practised(
-        Progress.of(mine),
+        Progress.of(mine, visits),
         new Next(next, PracticeWords.name(next), Staircase.whole(Progress.level(next, mine))),
         agreed.used(),
         agreed.shown());
@@ -94,8 +100,22 @@ public class PracticeBook {
     return new Tried(s.view(), Progress.level(a.drill(), tries.of(me.id())));
   }
 
+  /** What a try leaves as far as it has come; nothing of it is written down. */
+  Plan after(Attempt a) {
+    return drills.after(a);
+  }
+
   void agree(Person me, boolean used, boolean shown) {
     tries.agree(me.id(), new TryRepository.Agreed(used, shown));
+  }
+
+  /** A visit teaches what it showed of the hand that tied it off. */
+  public void visited(
+      long visitId, long personId, OffsetDateTime at, Outcome planned, Sitting sitting) {
+    List<Seen> seen = Visited.of(planned, sitting);
+    if (!seen.isEmpty()) {
+      tries.visited(visitId, personId, at, seen);
+    }
   }
 
   void forget(Person me) {
@@ -105,7 +125,7 @@ public class PracticeBook {
   /** The hands a person's plans are tried under: their own where they agreed to it. */
   public Hands hands(Person me) {
     return tries.agreed(me.id()).used()
-        ? Progress.hand(tries.of(me.id())).over(Hands.USUAL)
+        ? Progress.hand(tries.of(me.id()), tries.visits(me.id())).over(Hands.USUAL)
         : Hands.USUAL;
   }
 
@@ -154,7 +174,7 @@ public class PracticeBook {
               return new LearnerRow(
                   l.id(),
                   l.name(),
-                  Progress.of(of),
+                  Progress.of(of, tries.visits(l.id())),
                   all.stream().map(c -> CourseRow.of(c, done(of))).toList());
             })
         .toList();

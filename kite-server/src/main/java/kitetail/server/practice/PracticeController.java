@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import kitetail.formats.answer.TaskView;
+import kitetail.plan.Plan;
 import kitetail.practice.Attempt;
 import kitetail.practice.Course;
 import kitetail.practice.Drill;
@@ -45,6 +46,9 @@ class PracticeController {
       @NotNull(message = "must be given") UUID token,
       @NotNull(message = "must be given") Attempt attempt) {}
 
+  /** A try that goes on; nothing of it is written down. */
+  record TrySoFar(@NotNull(message = "must be given") Attempt attempt) {}
+
   /** What somebody agrees to. */
   record Consents(boolean used, boolean shown) {}
 
@@ -71,6 +75,13 @@ class PracticeController {
   @PostMapping("/tries")
   PracticeBook.Tried tried(@AuthenticationPrincipal Person me, @Valid @RequestBody TryMade t) {
     return book.tried(me, t.token(), t.attempt());
+  }
+
+  /** The plan as a try leaves it so far, while it goes on. */
+  @EngineWork
+  @PostMapping("/after")
+  Plan after(@Valid @RequestBody TrySoFar t) {
+    return book.after(t.attempt());
   }
 
   @PutMapping("/consents")

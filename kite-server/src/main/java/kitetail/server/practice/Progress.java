@@ -3,15 +3,18 @@ package kitetail.server.practice;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import kitetail.formats.answer.Rounded;
 import kitetail.formats.words.PracticeWords;
 import kitetail.practice.Cause;
 import kitetail.practice.Drill;
 import kitetail.practice.Estimate;
 import kitetail.practice.Hand;
+import kitetail.practice.Seen;
 import kitetail.practice.Skill;
 import kitetail.practice.Staircase;
 import org.jspecify.annotations.Nullable;
@@ -76,13 +79,11 @@ record Progress(List<DrillRow> drills, List<SkillRow> skills) {
 
   record OffRow(OffsetDateTime at, double off) {}
 
-  static Progress of(List<TryRepository.Row> tries) {
+  static Progress of(List<TryRepository.Row> tries, List<TryRepository.Visit> visits) {
+    List<Shown> shown = shown(tries, visits);
     return new Progress(
-        Arrays.stream(Drill.values())
-            .filter(d -> d != Drill.WHOLE_CUT)
-            .map(d -> drill(d, tries))
-            .toList(),
-        Arrays.stream(Skill.values()).map(s -> skill(s, tries)).toList());
+        Arrays.stream(Drill.values()).map(d -> drill(d, tries)).toList(),
+        Arrays.stream(Skill.values()).map(s -> skill(s, shown)).toList());
   }
 
   /** The level somebody's next try of a drill is made at, with fractions. */
@@ -119,19 +120,30 @@ record Progress(List<DrillRow> drills, List<SkillRow> skills) {
         of.subList(Math.max(0, of.size() - LAST), of.size()));
   }
 
-  private static SkillRow skill(Skill s, List<TryRepository.Row> tries) {
+  /** What of a hand was shown at a moment, in a drill or at a visit. */
+  private record Shown(OffsetDateTime at, List<Seen> seen) {}
+
+  private static List<Shown> shown(
+      List<TryRepository.Row> tries, List<TryRepository.Visit> visits) {
+    return Stream.concat(
+            fresh(tries).stream().map(t -> new Shown(t.triedAt(), t.seen())),
+            visits.stream().map(v -> new Shown(v.at(), v.seen())))
+        .sorted(Comparator.comparing(Shown::at))
+        .toList();
+  }
+
+  private static SkillRow skill(Skill s, List<Shown> shown) {
     List<OffRow> offs = new ArrayList<>();
-    fresh(tries)
-        .forEach(
-            t ->
-                t.seen().stream()
-                    .filter(x -> x.skill() == s)
-                    .forEach(x -> offs.add(new OffRow(t.triedAt(), Rounded.thousandth(x.off())))));
+    shown.forEach(
+        t ->
+            t.seen().stream()
+                .filter(x -> x.skill() == s)
+                .forEach(x -> offs.add(new OffRow(t.at(), Rounded.thousandth(x.off())))));
     return new SkillRow(
         s,
         PracticeWords.skill(s),
         s.usualSpread(),
-        hand(tries).of(s).map(EstimateRow::of).orElse(null),
+        hand(shown).of(s).map(EstimateRow::of).orElse(null),
         offs.subList(Math.max(0, offs.size() - LAST), offs.size()));
   }
 
@@ -143,7 +155,12 @@ record Progress(List<DrillRow> drills, List<SkillRow> skills) {
     return tries.stream().filter(t -> known.add(new Of(t.drill(), t.seed(), t.level()))).toList();
   }
 
-  static Hand hand(List<TryRepository.Row> tries) {
-    return Hand.of(fresh(tries).stream().flatMap(t -> t.seen().stream()).toList());
+  /** All that is known of a hand, from drills and visits together. */
+  static Hand hand(List<TryRepository.Row> tries, List<TryRepository.Visit> visits) {
+    return hand(shown(tries, visits));
+  }
+
+  private static Hand hand(List<Shown> shown) {
+    return Hand.of(shown.stream().flatMap(t -> t.seen().stream()).toList());
   }
 }

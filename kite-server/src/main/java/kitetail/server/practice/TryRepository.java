@@ -68,7 +68,7 @@ class TryRepository {
           mean,
           spread,
           Cause.valueOf(cause),
-          PlanJson.json().readValue(seen, new TypeReference<List<Seen>>() {}));
+          TryRepository.seen(seen));
     }
   }
 
@@ -162,6 +162,49 @@ class TryRepository {
 
   void forget(long personId) {
     db.sql("delete from practice_try where person_id = :person").param("person", personId).update();
+    db.sql("delete from hand_seen where person_id = :person").param("person", personId).update();
+  }
+
+  /** What a visit showed of the hand that tied it off, once. */
+  void visited(long visitId, long personId, OffsetDateTime at, List<Seen> seen) {
+    db.sql(
+            """
+            insert into hand_seen (visit_id, person_id, seen_at, seen)
+            values (:visit, :person, :at, cast(:seen as jsonb))
+            on conflict (visit_id) do nothing
+            """)
+        .param("visit", visitId)
+        .param("person", personId)
+        .param("at", at)
+        .param("seen", PlanJson.json().writeValueAsString(seen))
+        .update();
+  }
+
+  /** What one visit showed of the hand. */
+  record Visit(OffsetDateTime at, List<Seen> seen) {}
+
+  private record StoredVisit(OffsetDateTime seenAt, String seen) {}
+
+  /** What somebody's visits showed of their hand, the oldest first, at most the last thousand. */
+  List<Visit> visits(long personId) {
+    return db
+        .sql(
+            """
+            select * from (
+              select seen_at, seen::text seen from hand_seen where person_id = :person
+              order by seen_at desc, visit_id desc limit 1000) last
+            order by seen_at
+            """)
+        .param("person", personId)
+        .query(StoredVisit.class)
+        .list()
+        .stream()
+        .map(v -> new Visit(v.seenAt(), seen(v.seen())))
+        .toList();
+  }
+
+  private static List<Seen> seen(String json) {
+    return PlanJson.json().readValue(json, new TypeReference<List<Seen>>() {});
   }
 
   /** Somebody who practises and agreed to be seen. */

@@ -27,7 +27,7 @@ class SchoolBook {
     this.advice = advice;
   }
 
-  private record Priced(Plan plan, School own) {}
+  private record Priced(Plan plan, School own, Hands hands) {}
 
   /** {@code minutes}, {@code driftMm} and {@code grams} more than as it is worked now. */
   record CostRow(String about, String choice, double minutes, double driftMm, double grams) {}
@@ -39,16 +39,19 @@ class SchoolBook {
    * What every choice costs.
    *
    * @param plan on whose head; null for a walk-in's usual one
+   * @param hands under which a drift is tried
    */
-  Costs costs(@Nullable Plan plan, School own) {
+  Costs costs(@Nullable Plan plan, School own, Hands hands) {
     Plan shown = plan == null ? usual().plan() : plan;
     return new Costs(
         shown.title(),
-        costs.get(new Priced(shown, own), this::priced).stream().map(SchoolBook::row).toList());
+        costs.get(new Priced(shown, own, hands), this::priced).stream()
+            .map(SchoolBook::row)
+            .toList());
   }
 
   private List<SchoolCosts.Cost> priced(Priced p) {
-    return SchoolCosts.of(p.plan, p.own, advice.few(p.plan.head()), Hands.USUAL);
+    return SchoolCosts.of(p.plan, p.own, advice.few(p.plan.head()), p.hands);
   }
 
   private static CostRow row(SchoolCosts.Cost c) {

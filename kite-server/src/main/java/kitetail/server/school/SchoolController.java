@@ -4,6 +4,7 @@ import kitetail.plan.Plan;
 import kitetail.plan.School;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.practice.PracticeBook;
 import kitetail.server.proposal.SchoolRepository;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
@@ -25,8 +26,11 @@ class SchoolController {
   private final SchoolRepository schools;
   private final SchoolBook book;
   private final PlanRepository plans;
+  private final PracticeBook practice;
 
-  SchoolController(SchoolRepository schools, SchoolBook book, PlanRepository plans) {
+  SchoolController(
+      SchoolRepository schools, SchoolBook book, PlanRepository plans, PracticeBook practice) {
+    this.practice = practice;
     this.schools = schools;
     this.book = book;
     this.plans = plans;
@@ -55,6 +59,6 @@ class SchoolController {
   SchoolBook.Costs costs(
       @AuthenticationPrincipal Person me, @RequestParam(required = false) Long plan) {
     Plan shown = plan == null ? null : plans.get(me.shopId(), plan).plan();
-    return book.costs(shown, schools.of(me.id()));
+    return book.costs(shown, schools.of(me.id()), practice.hands(me));
   }
 }

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.planning.Outgrown;
 import kitetail.server.chair.SittingRepository;
@@ -15,6 +16,7 @@ import kitetail.server.error.FieldException;
 import kitetail.server.error.Times;
 import kitetail.server.head.Heads;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.practice.PracticeBook;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -25,6 +27,7 @@ class Visits {
   private final PlanRepository plans;
   private final SittingRepository sittings;
   private final Heads heads;
+  private final PracticeBook practice;
   private final Clock clock;
 
   Visits(
@@ -32,7 +35,9 @@ class Visits {
       PlanRepository plans,
       SittingRepository sittings,
       Heads heads,
+      PracticeBook practice,
       Clock clock) {
+    this.practice = practice;
     this.visits = visits;
     this.plans = plans;
     this.sittings = sittings;
@@ -68,23 +73,30 @@ class Visits {
       throw new FieldException(
           "$.finishedAt", v.finishedAt().toString(), "allowed from " + startedAt + " on");
     }
-    return visits.add(
-        v.token(),
-        v.planId(),
-        cut == null ? null : cut.stands().plan(),
-        personId,
-        startedAt,
-        v.finishedAt(),
-        cut == null ? 0 : (int) Math.round(cut.stands().pausedSec()),
-        cut == null ? 0 : cut.stands().movesDone(),
-        v.remarks() == null ? "" : v.remarks(),
-        returnOn(cut == null ? planned : cut.stands().plan(), v.finishedAt()),
-        v.priceCents());
+    Plan done = cut == null ? planned : cut.stands().plan();
+    Outcome outcome = heads.run(done);
+    long id =
+        visits.add(
+            v.token(),
+            v.planId(),
+            cut == null ? null : done,
+            personId,
+            startedAt,
+            v.finishedAt(),
+            cut == null ? 0 : (int) Math.round(cut.stands().pausedSec()),
+            cut == null ? 0 : cut.stands().movesDone(),
+            v.remarks() == null ? "" : v.remarks(),
+            returnOn(done, outcome, v.finishedAt()),
+            v.priceCents());
+    if (cut != null) {
+      practice.visited(id, personId, v.finishedAt(), outcome, cut.stands());
+    }
+    return id;
   }
 
   /** The day from which coming back makes sense. */
-  private LocalDate returnOn(Plan plan, OffsetDateTime finishedAt) {
-    double weeks = Outgrown.of(plan, heads.run(plan)).returnFrom();
+  private static LocalDate returnOn(Plan plan, Outcome outcome, OffsetDateTime finishedAt) {
+    double weeks = Outgrown.of(plan, outcome).returnFrom();
     return finishedAt.toLocalDate().plusDays(Math.round(7 * weeks));
   }
 }

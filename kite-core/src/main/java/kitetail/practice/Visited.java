@@ -1,0 +1,51 @@
+package kitetail.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import kitetail.cut.Comb;
+import kitetail.cut.Cut;
+import kitetail.cut.Fingers;
+import kitetail.plan.Move;
+import kitetail.plan.Outcome;
+import kitetail.shopday.Entry;
+import kitetail.shopday.Sitting;
+
+/**
+ * What a visit showed of the hand that cut it: each length that was measured over what was planned
+ * there, told of what last cut the place, and each slip of the move it was made in.
+ */
+public final class Visited {
+  private Visited() {}
+
+  /**
+   * @param planned what was to come of the plan as it was cut
+   */
+  public static List<Seen> of(Outcome planned, Sitting sitting) {
+    List<Seen> out = new ArrayList<>();
+    for (Entry.Measured m : sitting.measured()) {
+      planned
+          .lastAt(planned.scalp().root(m.place()))
+          .map(Move::cut)
+          .flatMap(Visited::skill)
+          .ifPresent(s -> out.add(new Seen(s, m.mm() - planned.endMm(m.place()))));
+    }
+    for (Entry.TookMore t : sitting.slips()) {
+      planned.steps().stream()
+          .map(Outcome.Step::move)
+          .filter(m -> m.id().equals(t.move()))
+          .findFirst()
+          .map(Move::cut)
+          .flatMap(Visited::skill)
+          .ifPresent(s -> out.add(new Seen(s, -t.mm())));
+    }
+    return List.copyOf(out);
+  }
+
+  private static Optional<Skill> skill(Cut c) {
+    if (c instanceof Fingers) {
+      return Optional.of(Skill.FINGER_LENGTH);
+    }
+    return c instanceof Comb ? Optional.of(Skill.COMB_LENGTH) : Optional.empty();
+  }
+}

@@ -1,0 +1,26 @@
+type Props = {
+  label: string;
+  value: number;
+  min: number;
+  max: number;
+  step: number;
+  set: (v: number) => void;
+};
+
+/** A number led along a line. */
+export function Slider({ label, value, min, max, step, set }: Props) {
+  return (
+    <label className="grid gap-1 text-lg">
+      {label}
+      <input
+        type="range"
+        className="range my-2 w-full"
+        min={min}
+        max={max}
+        step={step}
+        value={value}
+        onChange={(e) => set(Number(e.target.value))}
+      />
+    </label>
+  );
+}
