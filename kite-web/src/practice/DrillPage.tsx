@@ -103,9 +103,10 @@ function Played({ task, units, again }: { task: TaskView; units: Units; again: (
           {worded("practice.practice")}
         </Link>
         <h1 className="font-bold text-3xl">{task.name}</h1>
+        {task.drill === "wholeCut" && <span className="text-xl">{task.ask}</span>}
         <span className="soft">{worded("practice.level", { level: task.level, seed: task.seed })}</span>
       </div>
-      <p className="max-w-4xl text-2xl">{task.ask}</p>
+      {task.drill !== "wholeCut" && <p className="max-w-4xl text-2xl">{task.ask}</p>}
       {sent.error && (
         <div role="alert" className="flex flex-wrap items-center gap-3 border-error border-l-4 pl-3 text-lg">
           {sent.error.message}

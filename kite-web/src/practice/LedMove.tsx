@@ -43,7 +43,9 @@ export function LedMove({ move, dials, units, set }: Props) {
   return (
     <div className="grid gap-2">
       {(has("elevationDeg") || has("fingerDeg")) && (
-        <HoldSide elevationDeg={dials.elevationDeg ?? 90} fingerDeg={dials.fingerDeg ?? 0} />
+        <div className="mx-auto w-52">
+          <HoldSide elevationDeg={dials.elevationDeg ?? 90} fingerDeg={dials.fingerDeg ?? 0} />
+        </div>
       )}
       {has("gap") && (
         <CombSide

@@ -6,14 +6,22 @@ import { OffBars } from "./OffBars";
 
 type Props = { task: TaskView; score: ScoreView; units: Units; again: () => void; another: () => void };
 
+const MOST = 8;
+
+/** Those that are off, the farthest first, not all of them. */
+function farthest(offs: ScoreView["offs"], tolerance: number): ScoreView["offs"] {
+  const by = (o: ScoreView["offs"][number]) => Math.abs(o.got - o.wanted);
+  return offs
+    .filter((o) => by(o) > tolerance)
+    .sort((a, b) => by(b) - by(a))
+    .slice(0, MOST);
+}
+
 /** What a try came to: whether it was good, why, and how far off, where. */
 export function ScorePanel({ task, score, units, again, another }: Props) {
   const { worst } = score;
   const angles = task.drill === "hold";
-  const offs =
-    task.drill === "wholeCut"
-      ? score.offs.filter((o) => Math.abs(o.got - o.wanted) > score.tolerance)
-      : score.offs;
+  const offs = task.drill === "wholeCut" ? farthest(score.offs, score.tolerance) : score.offs;
   return (
     <section className="grid gap-3" aria-label={worded("practice.the-score")}>
       <div className="grid gap-2" role="status">

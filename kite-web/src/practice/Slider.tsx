@@ -10,11 +10,11 @@ type Props = {
 /** A number led along a line. */
 export function Slider({ label, value, min, max, step, set }: Props) {
   return (
-    <label className="grid gap-1 text-lg">
+    <label className="grid text-lg">
       {label}
       <input
         type="range"
-        className="range my-2 w-full"
+        className="range my-1.5 w-full"
         min={min}
         max={max}
         step={step}

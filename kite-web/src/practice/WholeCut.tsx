@@ -25,6 +25,7 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
   const [at, setAt] = useState(0);
   const [dials, setDials] = useState<Dials>(() => lying(moves[0]));
   const [notRight, setNotRight] = useState<Place[]>([]);
+  const [began] = useState(Date.now);
   const move = moves[at];
   const so = useQuery({
     queryKey: ["cut-so-far", task.seed, task.level, led],
@@ -80,7 +81,6 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
           />
         }
       >
-        <Clock />
         {so.error && (
           <p role="alert" className="border-error border-l-4 pl-3 text-lg">
             {so.error.message}
@@ -88,7 +88,7 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
         )}
         {move ? (
           <>
-            <h2 className="font-bold text-2xl">{move.name}</h2>
+            <Heading name={move.name} began={began} />
             <p className="text-lg">{move.asks}</p>
             <LedMove move={move} dials={dials} units={units} set={setDials} />
             <div className="grid grid-cols-[1fr_auto] gap-2">
@@ -102,7 +102,7 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
           </>
         ) : (
           <>
-            <h2 className="font-bold text-2xl">{worded("practice.check-round")}</h2>
+            <Heading name={worded("practice.check-round")} began={began} />
             <p className="text-lg">{worded("practice.what-is-not-right")}</p>
             <NotRight places={notRight} set={setNotRight} />
             <Done busy={busy} tried={false} done={() => done({ kind: "whole", led, notRight })} />
@@ -113,9 +113,17 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
   );
 }
 
+function Heading({ name, began }: { name: string; began: number }) {
+  return (
+    <div className="flex items-baseline gap-3">
+      <h2 className="min-w-0 flex-1 font-bold text-2xl">{name}</h2>
+      <Clock began={began} />
+    </div>
+  );
+}
+
 /** How long it has been. */
-function Clock() {
-  const [began] = useState(Date.now);
+function Clock({ began }: { began: number }) {
   const [now, setNow] = useState(Date.now);
   useEffect(() => {
     const tick = setInterval(() => setNow(Date.now()), TICK_MS);

@@ -2,7 +2,6 @@ package kitetail.plan;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import kitetail.client.Reading;
 import kitetail.cut.Cut;
@@ -91,14 +90,13 @@ public record Outcome(
         .filter(i -> step.cut() instanceof Texture || cut(had[i], has[i]));
   }
 
-  /** The move that last cut a root; empty when none did. */
-  public Optional<Move> lastAt(int root) {
-    for (int m = steps.size() - 1; m >= 0; m--) {
-      if (worked(m).anyMatch(i -> i == root)) {
-        return Optional.of(steps.get(m).move());
-      }
-    }
-    return Optional.empty();
+  /** The moves that cut a root, the last first. */
+  public List<Move> allAt(int root) {
+    return IntStream.rangeClosed(1, steps.size())
+        .map(k -> steps.size() - k)
+        .filter(m -> worked(m).anyMatch(i -> i == root))
+        .mapToObj(m -> steps.get(m).move())
+        .toList();
   }
 
   public Stock after() {

@@ -24,8 +24,8 @@ public final class Visited {
   public static List<Seen> of(Outcome planned, Sitting sitting) {
     List<Seen> out = new ArrayList<>();
     for (Entry.Measured m : sitting.measured()) {
-      planned
-          .lastAt(planned.scalp().root(m.place()))
+      planned.allAt(planned.scalp().root(m.place())).stream()
+          .findFirst()
           .map(Move::cut)
           .flatMap(Visited::skill)
           .ifPresent(s -> out.add(new Seen(s, m.mm() - planned.endMm(m.place()))));

@@ -240,28 +240,30 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
   }
 
   /**
-   * What was off at the worst place, by the move that last cut it: where it is long the one that
-   * was to, where it is short the one that did.
+   * What was off at the worst place, by the last move there that was not led as asked: where it is
+   * long of those that were to cut it, where it is short of those that did.
    */
   private Cause cause(Tried.Whole c, Left left) {
     Off worst = left.worst();
     int root = left.all().scalp().root(worst.near());
-    Optional<Move> at = (worst.by() > 0 ? left.all().wished : left.all().left).lastAt(root);
-    if (at.isEmpty()) {
-      return Cause.LEFT_UNCUT;
+    Outcome by = worst.by() > 0 ? left.all().wished : left.all().left;
+    for (Move at : by.allAt(root)) {
+      Move m = meant(at.id().split(AGAIN)[0]);
+      List<Tried.Led> of = c.led().stream().filter(l -> l.move().equals(m.id())).toList();
+      if (of.isEmpty()) {
+        return Cause.LEFT_UNCUT;
+      }
+      Optional<Strayed> most =
+          of.stream()
+              .flatMap(l -> l.dials().entrySet().stream())
+              .map(d -> new Strayed(d.getKey(), d.getValue() - asked(m, d.getKey())))
+              .filter(s -> s.by() != 0)
+              .max(Comparator.comparingDouble(Strayed::tells));
+      if (most.isPresent()) {
+        return most.get().cause();
+      }
     }
-    Move m = meant(at.get().id().split(AGAIN)[0]);
-    List<Tried.Led> of = c.led().stream().filter(l -> l.move().equals(m.id())).toList();
-    if (of.isEmpty()) {
-      return Cause.LEFT_UNCUT;
-    }
-    return of.stream()
-        .flatMap(l -> l.dials().entrySet().stream())
-        .map(d -> new Strayed(d.getKey(), d.getValue() - asked(m, d.getKey())))
-        .filter(s -> s.by() != 0)
-        .max(Comparator.comparingDouble(Strayed::tells))
-        .map(Strayed::cause)
-        .orElse(Cause.OUT_OF_ORDER);
+    return c.led().isEmpty() ? Cause.LEFT_UNCUT : Cause.OUT_OF_ORDER;
   }
 
   /** A number of a move as the hand had it, over what was asked. */

@@ -83,6 +83,9 @@ public record PracticeWords(Words words) {
         g.best().fade().bands().size());
   }
 
+  /** More places than this are counted and not named. */
+  private static final int NAMED = 5;
+
   /** How a whole cut came out, a line each. */
   public List<String> whole(WholeCut t, Tried tried) {
     WholeCut.Judged w = t.judged(tried);
@@ -94,7 +97,11 @@ public record PracticeWords(Words words) {
     out.add(Messages.say("whole-cut.ledges", "ledges", w.ledges()));
     out.add(Messages.say("whole-cut.minutes", "minutes", Math.round(w.minutes())));
     places("whole-cut.found", w.found(), out);
-    places("whole-cut.missed", w.missed(), out);
+    if (w.missed().size() > NAMED) {
+      out.add(Messages.say("whole-cut.many-missed", "count", w.missed().size()));
+    } else {
+      places("whole-cut.missed", w.missed(), out);
+    }
     places("whole-cut.sound", w.sound(), out);
     return List.copyOf(out);
   }
