@@ -78,22 +78,23 @@ function Played({ task, units, again }: { task: TaskView; units: Units; again: (
   const go = useNavigate();
   const began = useRef(performance.now());
   const token = useRef(crypto.randomUUID());
-  const last = useRef<Tried>(undefined);
+  const last = useRef<TryDocument>(undefined);
   const sent = useMutation({
-    mutationFn: (tried: Tried) => {
-      last.current = tried;
-      const attempt: TryDocument = {
-        version: 1,
-        drill: task.drill as TryDocument["drill"],
-        seed: task.seed,
-        level: task.level,
-        seconds: Math.round((performance.now() - began.current) / MS),
-        tried,
-      };
+    mutationFn: (attempt: TryDocument) => {
+      last.current = attempt;
       return said(api.POST("/api/practice/tries", { body: { token: token.current, attempt } }));
     },
     onSuccess: () => queries.invalidateQueries({ queryKey: ["practice"] }),
   });
+  const done = (tried: Tried) =>
+    sent.mutate({
+      version: 1,
+      drill: task.drill as TryDocument["drill"],
+      seed: task.seed,
+      level: task.level,
+      seconds: Math.round((performance.now() - began.current) / MS),
+      tried,
+    });
   const Drill = PLAYED[task.drill];
   const score = sent.data?.score;
   return (
@@ -145,7 +146,7 @@ function Played({ task, units, again }: { task: TaskView; units: Units; again: (
             }
           : {})}
         busy={sent.isPending}
-        done={(t) => sent.mutate(t)}
+        done={done}
       />
     </div>
   );

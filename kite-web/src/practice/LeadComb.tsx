@@ -65,10 +65,11 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
   const { outcome } = useOutcome(document);
   const { fall } = useFall(document, 0, true);
   const lengths = outcome?.state(outcome.count - 1);
+  const any = comb.strokes.length > 0;
   // What a stroke took is gone at once; how the rest falls comes a moment later.
   const hair = useMemo(
-    () => (fall && head && lengths ? clipped(fall, head.scalp, lengths) : undefined),
-    [fall, head, lengths],
+    () => (fall && head && lengths && any ? clipped(fall, head.scalp, lengths) : fall),
+    [fall, head, lengths, any],
   );
   const wished = useOutcome(task.ghost ?? null).outcome;
   const { drawn, message } = useSkin(task.document);

@@ -10,6 +10,7 @@ import type { SkinPlace } from "./skinPlace";
 
 afterEach(() => {
   cleanup();
+  vi.restoreAllMocks();
   vi.unstubAllGlobals();
 });
 
@@ -111,6 +112,9 @@ it("sends a try that was not taken once more under the same token, and loses not
   });
   fireEvent.click(await screen.findByText("That is it"));
   await screen.findByText(/The queue is full/);
+  // However long it took to be sent again: it is the same try, with the same time.
+  const now = performance.now();
+  vi.spyOn(performance, "now").mockReturnValue(now + 60_000);
   fireEvent.click(screen.getByText("Send it again"));
   await screen.findByText("Not yet");
   const [first, second] = asked(sent, "POST").map((s) => s.body as { token: string });

@@ -139,14 +139,18 @@ final class Load implements AutoCloseable {
       Shop.pause(300);
     }
     UUID device = UUID.randomUUID();
-    for (int n = 0; on.get(); ) {
+    for (int n = 0; on.get(); n++) {
       String entry =
           "{\"device\":\"%s\",\"entries\":[{\"number\":%d,\"at\":\"%s\",\"entry\":{\"kind\":\"done\",\"move\":\"top\"}}]}"
               .formatted(device, n, java.time.Instant.now());
-      if (who.ask("POST", "/api/sittings/" + sitting + "/entries", entry, "tap").is(200)) {
-        taps.put(sitting + "/" + device + "/" + n, true);
-        n++; // else the same once more, as a device does
+      // The very same once more until it is heard of, as a device does: another one is refused.
+      while (!who.ask("POST", "/api/sittings/" + sitting + "/entries", entry, "tap").is(200)) {
+        if (!on.get()) {
+          return;
+        }
+        between(r, 1);
       }
+      taps.put(sitting + "/" + device + "/" + n, true);
       between(r, 1);
     }
   }

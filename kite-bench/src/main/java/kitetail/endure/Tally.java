@@ -20,13 +20,18 @@ final class Tally {
   /** What was killed or stood still, until it had been back for a while. */
   private record Down(long fromNs, long toNs) {}
 
-  private final Map<Integer, Integer> statuses = new ConcurrentHashMap<>();
+  /** By kind and status. */
+  private final Map<String, Map<Integer, Integer>> statuses = new ConcurrentHashMap<>();
+
   private final Map<String, ConcurrentLinkedQueue<Timed>> times = new ConcurrentHashMap<>();
   private final List<Down> downs = Collections.synchronizedList(new ArrayList<>());
   private final List<String> checks = Collections.synchronizedList(new ArrayList<>());
   private final List<String> wrong = Collections.synchronizedList(new ArrayList<>());
   private final List<String> seen = Collections.synchronizedList(new ArrayList<>());
   private final long began = System.nanoTime();
+
+  /** Nothing of a kind answered for so long at the end: whoever works at it was given up on. */
+  private static final long STILL_NS = 180_000_000_000L;
 
   /** Of passwords that are wrong on purpose. */
   static final String GUESS = "guess";
@@ -35,7 +40,9 @@ final class Tally {
   private static final List<Integer> NEVER = List.of(400, 401, 403, 500, 502, 504);
 
   Caller.Answer answered(String kind, String path, Caller.Answer a) {
-    statuses.merge(a.status(), 1, Integer::sum);
+    statuses
+        .computeIfAbsent(kind, k -> new ConcurrentHashMap<>())
+        .merge(a.status(), 1, Integer::sum);
     if (a.status() == 200 || a.status() == 201 || a.status() == 204) {
       times
           .computeIfAbsent(kind, k -> new ConcurrentLinkedQueue<>())
@@ -84,13 +91,28 @@ final class Tally {
   }
 
   int answers() {
-    return statuses.values().stream().mapToInt(Integer::intValue).sum();
+    return statuses.values().stream()
+        .flatMap(s -> s.values().stream())
+        .mapToInt(Integer::intValue)
+        .sum();
+  }
+
+  /** Whoever works at something is still being answered at the end. */
+  void goesOn(String kind) {
+    long last =
+        times.getOrDefault(kind, new ConcurrentLinkedQueue<>()).stream()
+            .mapToLong(Timed::toNs)
+            .max()
+            .orElse(began);
+    check(kind + ": done to the end", System.nanoTime() - last < STILL_NS);
   }
 
   /** Prints all of it; whether everything was kept. */
   boolean report() {
     System.out.println();
-    System.out.println("answers by status (0: nobody answered): " + new TreeMap<>(statuses));
+    System.out.println("answers by status (0: nobody answered):");
+    new TreeMap<>(statuses)
+        .forEach((kind, s) -> System.out.printf("%-12s %s%n", kind, new TreeMap<>(s)));
     new TreeMap<>(times)
         .forEach(
             (kind, q) -> {

@@ -56,6 +56,8 @@ class PracticeOnScreenTest extends InTheShop {
     stage.waitFor();
     BoundingBox box = stage.boundingBox();
     Locator hair = p.getByTestId("comb-stage").locator("canvas").first();
+    // Hair and comb have a canvas each; both stand still.
+    p.waitForFunction("() => performance.getEntriesByName('kite-sharp').length > 1");
     byte[] before = hair.screenshot();
     p.getByText("Lead the comb up the head").waitFor();
     drag(p, box.x + box.width * 0.5, box.y + box.height * 0.56, 0, -box.height * 0.22);
