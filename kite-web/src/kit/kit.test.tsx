@@ -119,5 +119,5 @@ it("rings once, two notes, when the last tool has soaked", async () => {
   await screen.findByRole("timer");
   expect(notes).toBe(0);
   await waitFor(() => expect(screen.queryByRole("timer")).toBeNull(), { timeout: 20_000 });
-  expect(notes).toBe(2);
+  await waitFor(() => expect(notes).toBe(2));
 });
