@@ -8,6 +8,18 @@ const TIP_X = W - 12;
 const CM = 10;
 const FINGERS = 34;
 
+const fingers = (x: number, tone: string, wide: number) => (
+  <line
+    x1={x}
+    x2={x}
+    y1={Y - FINGERS / 2}
+    y2={Y + FINGERS / 2}
+    className={tone}
+    strokeWidth={wide}
+    strokeLinecap="round"
+  />
+);
+
 type Props = {
   /** So long is the longest hair, mm. */
   mostMm: number;
@@ -52,26 +64,8 @@ export function StrandSide({ mostMm, atMm, farMm }: Props) {
           strokeWidth={n % 5 === 0 ? 2.4 : 1.4}
         />
       ))}
-      {farMm !== undefined && (
-        <line
-          x1={x(farMm)}
-          x2={x(farMm)}
-          y1={Y - FINGERS / 2}
-          y2={Y + FINGERS / 2}
-          className="stroke-secondary"
-          strokeWidth={6}
-          strokeLinecap="round"
-        />
-      )}
-      <line
-        x1={x(atMm)}
-        x2={x(atMm)}
-        y1={Y - FINGERS / 2}
-        y2={Y + FINGERS / 2}
-        className="stroke-primary"
-        strokeWidth={9}
-        strokeLinecap="round"
-      />
+      {farMm !== undefined && fingers(x(farMm), "stroke-secondary", 6)}
+      {fingers(x(atMm), "stroke-primary", 9)}
     </svg>
   );
 }

@@ -16,7 +16,8 @@ public final class Slip {
   /** A bite too deep leaves a dent so far round; an assumption. */
   public static final double SPAN_MM = 25;
 
-  private static final String WHOLE = "wholeHead";
+  /** Id of the section that is all of a head. */
+  public static final String WHOLE = "wholeHead";
 
   private Slip() {}
 

@@ -22,8 +22,8 @@ import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.plan.Slip;
 import kitetail.plan.Workbench;
-import kitetail.section.Section;
 
 /**
  * A shape on a made-up head, led move by move on hair of its own, and gone over in a check round.
@@ -56,27 +56,21 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
           Dial.LEAN_DEG,
           Dial.GUARD_NUMBER);
 
-  private static final String WHOLE = "wholeHead";
-
   /** Between the id of a move that is gone over and how often. */
   private static final String AGAIN = "~";
 
   static WholeCut of(long seed, int level, List<Plan> shapes) {
     Random r = MadeUp.numbers(Drill.WHOLE_CUT, seed, level);
     Plan shape = shapes.get(r.nextInt(shapes.size())).withFamily(null);
-    List<Section> sections = new ArrayList<>(shape.sections());
-    if (sections.stream().noneMatch(s -> s.id().equals(WHOLE))) {
-      sections.add(new Section(WHOLE, "Whole head", List.of(), List.of(), true));
-    }
-    Plan wished =
-        shape
-            .on(
-                MadeUp.head(r, 0.15 * level),
-                shape.hair(),
-                shape.start(),
-                shape.wishes(),
-                shape.cautions())
-            .with(sections, shape.moves());
+    Plan on =
+        shape.on(
+            MadeUp.head(r, 0.15 * level),
+            shape.hair(),
+            shape.start(),
+            shape.wishes(),
+            shape.cautions());
+    // With a section that is all of the head, to be judged by.
+    Plan wished = Slip.put(on, on.moves().size(), List.of());
     return new WholeCut(level, wished.withMoves(List.of()), wished);
   }
 
@@ -190,7 +184,8 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
   private Left left(Tried.Whole tried) {
     Head head = Head.of(plan.head());
     Compared all =
-        new Compared(wished, after(tried), WHOLE, new Workbench(Scalp.of(head, Practice.SITES)));
+        new Compared(
+            wished, after(tried), Slip.WHOLE, new Workbench(Scalp.of(head, Practice.SITES)));
     List<Off> offs = new ArrayList<>();
     double apart = 0;
     for (Place p : Place.values()) {
