@@ -46,8 +46,18 @@ const back = (c: Change): Promise<unknown> =>
         }),
       );
 
-/** What was just done, taken back by a touch; a client whose time was moved is told by another. */
-export function Changed({ change, zone, done }: { change: Change; zone: string; done: () => void }) {
+/** What was just done, taken back by a touch; a client whose time is still to come is told by another. */
+export function Changed({
+  change,
+  zone,
+  now,
+  done,
+}: {
+  change: Change;
+  zone: string;
+  now: string;
+  done: () => void;
+}) {
   const undo = useMutation({ mutationFn: () => back(change), onSuccess: done });
   const tell = useMutation({
     mutationFn: () =>
@@ -71,7 +81,7 @@ export function Changed({ change, zone, done }: { change: Change; zone: string; 
       <button type="button" className="btn touch" disabled={undo.isPending} onClick={() => undo.mutate()}>
         {worded("changed.undo")}
       </button>
-      {change.kind === "moved" && (
+      {change.kind === "moved" && Date.parse(change.now.startsAt) >= Date.parse(now) && (
         <button
           type="button"
           className="btn touch"

@@ -177,7 +177,9 @@ export function Diary({ me }: { me: number }) {
           {problem}
         </p>
       )}
-      {changed && <Changed key={JSON.stringify(changed)} change={changed} zone={zone} done={done} />}
+      {changed && (
+        <Changed key={JSON.stringify(changed)} change={changed} zone={zone} now={now} done={done} />
+      )}
       <DayGrid
         columns={columns}
         rows={appointments}

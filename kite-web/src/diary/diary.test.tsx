@@ -161,6 +161,20 @@ it("takes a move back at a touch, to the chair, time and length it had, and tell
   await waitFor(() => expect(screen.queryByText("Undo")).toBeNull());
 });
 
+it("offers to tell nobody of a time that is over", async () => {
+  atPage(<Diary me={1} />, {
+    ...answers,
+    "GET /api/diary": { ...diary, now: "2026-03-02T19:00:00Z" },
+    "PUT /api/appointments/5": { version: 3 },
+  });
+  const block = await screen.findByTestId("appointment-5");
+  point(block, "pointerdown", 100, y(605));
+  point(block, "pointermove", 300, y(667));
+  point(block, "pointerup", 0, 0);
+  await screen.findByText("Undo");
+  expect(screen.queryByText("Tell the client")).toBeNull();
+});
+
 it("books anew who was taken off by mistake", async () => {
   const sent = atPage(<Diary me={1} />, {
     ...answers,

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
@@ -66,6 +67,11 @@ class DiaryOnScreenTest extends InTheShop {
   @Test
   void aNewCaller_isBookedByNameAndNumber_andAMoveIsTakenBackOrTold() {
     Page p = diary("paper");
+    // Tomorrow: nobody is told of a time that is over, and today's is, in the evening.
+    Locator day = p.getByRole(AriaRole.HEADING).first();
+    String today = day.innerText();
+    button(p, "Next day").click();
+    PlaywrightAssertions.assertThat(day).not().hasText(today);
     slot(p, "Maud Terwiel", "17:00").click();
     p.getByLabel("Client").fill("Tine Overzee");
     p.getByLabel("Phone, to be told of changes").fill("+31 6 5550 0144");
