@@ -2,6 +2,7 @@ package kitetail.check;
 
 import kitetail.head.Scalp;
 import kitetail.plan.Finding.Severity;
+import kitetail.plan.Outcome;
 
 /** The whole head, left against right, where neither parting nor plan means a difference. */
 final class LeftRight implements Rule {
@@ -35,7 +36,7 @@ final class LeftRight implements Rule {
           Math.min(ROUND - 1, (int) (ROUND * round)) * DOWN
               + Math.min(DOWN - 1, (int) (DOWN * s.shareOfWay(i)));
       all[at] = all[at] == null ? new Patch() : all[at];
-      all[at].add(i, e.outcome().after().endMm(i), e.outcome().after().endMm(s.mirrored(i)));
+      all[at].add(i, longer(e.outcome(), i), e.outcome().after().endMm(i));
     }
     int worst = -1;
     double most = 0;
@@ -43,10 +44,10 @@ final class LeftRight implements Rule {
       if (p == null || p.n < LEAST_ROOTS) {
         continue;
       }
-      double off = Math.abs(p.left - p.right) / p.n;
+      double off = Math.abs(p.longer) / p.n;
       if (off > most && Math.max(p.leftLonger, p.rightLonger) > MOST_OF * p.n) {
         most = off;
-        worst = p.left > p.right ? p.root : s.mirrored(p.root);
+        worst = p.longer > 0 ? p.root : s.mirrored(p.root);
       }
     }
     if (worst >= 0) {
@@ -55,22 +56,48 @@ final class LeftRight implements Rule {
     }
   }
 
-  /** A few hairs side by side, and those that answer them on the other side. */
+  /**
+   * How much longer a hair of the left side is than any about its mirrored place, and any about it
+   * than that; below 0 where it is shorter. Two sides parted a hair's breadth apart are alike.
+   */
+  private static double longer(Outcome o, int left) {
+    int right = o.scalp().mirrored(left);
+    double[] end = {o.after().endMm(left), o.after().endMm(right)};
+    double there = beyond(end[0], about(o, right));
+    double here = -beyond(end[1], about(o, left));
+    return there * here <= 0 ? 0 : Math.abs(there) < Math.abs(here) ? there : here;
+  }
+
+  /** Shortest and longest about a root, mm. */
+  private static double[] about(Outcome o, int root) {
+    double least = o.after().endMm(root);
+    double most = least;
+    for (int k = o.around().from(root); k < o.around().from(root + 1); k++) {
+      double mm = o.after().endMm(o.around().root(k));
+      least = Math.min(least, mm);
+      most = Math.max(most, mm);
+    }
+    return new double[] {least, most};
+  }
+
+  private static double beyond(double mm, double[] range) {
+    return mm > range[1] ? mm - range[1] : Math.min(0, mm - range[0]);
+  }
+
+  /** A few hairs side by side, and how much longer they are than those of the other side. */
   private static final class Patch {
     private int n;
-    private double left;
-    private double right;
+    private double longer;
     private int leftLonger;
     private int rightLonger;
     private int root;
 
-    void add(int i, double leftMm, double rightMm) {
+    void add(int i, double longerMm, double leftMm) {
       n++;
-      left += leftMm;
-      right += rightMm;
-      double least = Math.max(LEAST_MM, SHARE * Math.max(leftMm, rightMm));
-      leftLonger += leftMm - rightMm > least ? 1 : 0;
-      rightLonger += rightMm - leftMm > least ? 1 : 0;
+      longer += longerMm;
+      double least = Math.max(LEAST_MM, SHARE * Math.max(leftMm, leftMm - longerMm));
+      leftLonger += longerMm > least ? 1 : 0;
+      rightLonger += -longerMm > least ? 1 : 0;
       root = i;
     }
   }

@@ -33,7 +33,7 @@ class MendedPlansTest {
   private static final int MOST_NOTES = 2;
 
   /** What no change of the way a plan is worked answers: where this hair falls apart, or uneven. */
-  private static final Set<String> CLIENTS = Set.of("hole", "hole-at-front", "left-right");
+  private static final Set<String> CLIENTS = Set.of("hole", "hole-at-front");
 
   private static final List<Proposed> ALL = new ArrayList<>();
 
@@ -86,6 +86,14 @@ class MendedPlansTest {
     ALL.forEach(p -> notes.add(p.found.size() - p.warnings().size()));
     Collections.sort(notes);
     assertThat(notes.get(notes.size() / 2)).isLessThanOrEqualTo(MOST_NOTES);
+  }
+
+  /** A side cut longer than the other is meant (and told as meant), or wrong. */
+  @Test
+  void noShape_isLongerOnOneSide_unlessItIsMeant() {
+    assertThat(ALL)
+        .allSatisfy(
+            p -> assertThat(p.found).as(p.id).noneMatch(f -> f.rule().equals("left-right")));
   }
 
   /** A wish that was met before the plan was mended is met to 3 mm after. */
