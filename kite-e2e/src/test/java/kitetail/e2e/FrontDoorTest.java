@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
+import java.net.InetSocketAddress;
 import java.net.ServerSocket;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -261,8 +263,12 @@ class FrontDoorTest {
     assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copy)))
         .as("for nobody else to read")
         .isEqualTo("rw-------");
-    assertThat(said(dir.resolve("other"), "restore", copy.toString()))
-        .contains("brought back and verified");
+    // The next port is somebody's, though nobody listens on it: another one is taken.
+    try (Socket held = new Socket()) {
+      held.bind(new InetSocketAddress("127.0.0.1", Integer.parseInt(line(3)) + 1));
+      assertThat(said(dir.resolve("other"), "restore", copy.toString()))
+          .contains("brought back and verified");
+    }
     assertThat(kitetail(home, "restore", copy.toString()).waitFor())
         .as("never over a shop that is there")
         .isNotZero();
