@@ -96,6 +96,7 @@ public final class Endure {
     load.close();
     tally.saw("the load has ended");
     List.of("write", "save", "tap", "look", "outcome").forEach(tally::goesOn);
+    tally.neverAnswered(404, "what is worked on is always there");
     Shop.pause(5000);
     tally.check(
         "no work of the engine is left running", shop.metric("kitetail_engine_running") == 0);

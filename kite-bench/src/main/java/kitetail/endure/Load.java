@@ -22,6 +22,9 @@ final class Load implements AutoCloseable {
    */
   private static final int BETWEEN = 250;
 
+  /** Of the demo shop: who is worked on first, and next after them. */
+  private static final int CLIENT = 3;
+
   private final Shop shop;
   private final Tally tally;
   private final long seed;
@@ -53,7 +56,10 @@ final class Load implements AutoCloseable {
   }
 
   private interface Work {
-    void go(Caller who, Random r, String name);
+    /**
+     * @param i the first or the second of those who do the same
+     */
+    void go(Caller who, Random r, int i);
   }
 
   private void start(String what, int i, Work work) {
@@ -63,7 +69,7 @@ final class Load implements AutoCloseable {
             () -> {
               Random r = new Random(seed + name.hashCode());
               Caller who = new Caller(shop, tally).signedIn();
-              work.go(who, r, name);
+              work.go(who, r, i);
             },
             name);
     t.setDaemon(true);
@@ -75,9 +81,9 @@ final class Load implements AutoCloseable {
     Shop.pause((long) (times * (BETWEEN / 2.0 + r.nextInt(BETWEEN))));
   }
 
-  private void writes(Caller who, Random r, String name) {
-    for (int i = 0; on.get(); i++) {
-      String client = "Kept " + name + " " + i;
+  private void writes(Caller who, Random r, int i) {
+    for (int n = 0; on.get(); n++) {
+      String client = "Kept " + i + " " + n;
       if (who.ask("POST", "/api/clients", "{\"name\":\"" + client + "\"}", "write").is(201)) {
         clients.put(client, true);
       }
@@ -85,10 +91,11 @@ final class Load implements AutoCloseable {
     }
   }
 
-  private long made(Caller who, String family) {
+  /** Everybody works on another client: a shape touched twice is one plan, with one sitting. */
+  private long made(Caller who, int i, String family) {
+    String plans = "/api/clients/" + (CLIENT + i) + "/plans";
     while (true) {
-      Caller.Answer a =
-          who.ask("POST", "/api/clients/3/plans", "{\"family\":\"" + family + "\"}", "make a plan");
+      Caller.Answer a = who.ask("POST", plans, "{\"family\":\"" + family + "\"}", "make a plan");
       if (a.is(201)) {
         return PlanJson.json().readTree(a.body()).path("id").asLong();
       }
@@ -96,11 +103,11 @@ final class Load implements AutoCloseable {
     }
   }
 
-  private void plans(Caller who, Random r, String name) {
-    long plan = made(who, "tapered-pixie");
+  private void plans(Caller who, Random r, int i) {
+    long plan = made(who, i, "tapered-pixie");
     ObjectNode document = null;
     long version = 0;
-    for (int i = 0; on.get(); i++) {
+    for (int n = 0; on.get(); n++) {
       if (document == null) {
         Caller.Answer a = who.ask("GET", "/api/plans/" + plan, null, "look");
         if (!a.is(200)) {
@@ -111,7 +118,7 @@ final class Load implements AutoCloseable {
         document = (ObjectNode) stored.path("document");
         version = stored.path("version").asLong();
       }
-      String title = name + " " + i;
+      String title = "Kept " + i + " " + n;
       document.put("title", title);
       Caller.Answer a =
           who.ask(
@@ -130,8 +137,8 @@ final class Load implements AutoCloseable {
     }
   }
 
-  private void taps(Caller who, Random r, String name) {
-    long plan = made(who, "quiet-side-part");
+  private void taps(Caller who, Random r, int i) {
+    long plan = made(who, i, "quiet-side-part");
     UUID sitting = UUID.randomUUID();
     String begin =
         "{\"token\":\"" + sitting + "\",\"startedAt\":\"" + java.time.Instant.now() + "\"}";
@@ -162,7 +169,7 @@ final class Load implements AutoCloseable {
     return plan.toString();
   }
 
-  private void asks(Caller who, Random r, String name) {
+  private void asks(Caller who, Random r, int i) {
     while (on.get()) {
       String plan = onHead(r.nextInt(4000));
       switch (r.nextInt(6)) {
@@ -176,7 +183,7 @@ final class Load implements AutoCloseable {
     }
   }
 
-  private void looks(Caller who, Random r, String name) {
+  private void looks(Caller who, Random r, int i) {
     while (on.get()) {
       switch (r.nextInt(4)) {
         case 0 -> who.ask("GET", "/api/today", null, "look");

@@ -107,6 +107,10 @@ final class Tally {
     check(kind + ": done to the end", System.nanoTime() - last < STILL_NS);
   }
 
+  void neverAnswered(int status, String what) {
+    check(what, statuses.values().stream().noneMatch(s -> s.containsKey(status)));
+  }
+
   /** Prints all of it; whether everything was kept. */
   boolean report() {
     System.out.println();
