@@ -1616,6 +1616,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cutsWith"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/learners": {
         parameters: {
             query?: never;
@@ -2906,6 +2922,9 @@ export interface components {
             document: components["schemas"]["PlanDocument"];
             measured?: components["schemas"]["Place"][];
         };
+        CutsWith: {
+            leftHand: boolean;
+        };
         /** @enum {string} */
         Damp: "wet" | "damp" | "dry";
         /** @enum {string} */
@@ -3196,6 +3215,7 @@ export interface components {
             /** Format: date-time */
             startsAt: string;
             stylist: string;
+            zone: string;
         };
         GripAsked: {
             /** Format: int32 */
@@ -4011,6 +4031,7 @@ export interface components {
         /** @enum {string} */
         PlannerReason: "tooShort" | "shape" | "range";
         Practised: {
+            leftHand: boolean;
             next: components["schemas"]["Next"];
             progress: components["schemas"]["Progress"];
             shown: boolean;
@@ -4534,7 +4555,7 @@ export interface components {
             weeksToGo: number;
         };
         /** @enum {string} */
-        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "fingerLength" | "elevation" | "fingers" | "creep";
+        Skill: "lengthByEye" | "landmark" | "combGap" | "combLean" | "combLength" | "fingerLength" | "elevation" | "fingers" | "creep" | "pace";
         Slipped: {
             document: components["schemas"]["PlanDocument"];
             slip: string;
@@ -8686,6 +8707,37 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TaskView"];
                 };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cutsWith: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutsWith"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description What went wrong (RFC 9457). */
             default: {

@@ -15,6 +15,7 @@ import { PutInOrder } from "./PutInOrder";
 import { ReadLength } from "./ReadLength";
 import { SaveIt } from "./SaveIt";
 import { ScorePanel } from "./ScorePanel";
+import { usePractised } from "./usePractised";
 import { WalkGuide } from "./WalkGuide";
 import { WhatLeaves } from "./WhatLeaves";
 import { WholeCut } from "./WholeCut";
@@ -61,19 +62,25 @@ export function DrillPage({ units }: { units: Units }) {
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
-  if (task.error) return <Trouble error={task.error} retry={() => task.refetch()} />;
-  if (!task.data || !PLAYED[drill]) return <Loading what={worded("practice.the-drill")} />;
+  const mine = usePractised();
+  const error = task.error ?? (mine.data ? null : mine.error);
+  const retry = () => Promise.all([task.refetch(), mine.refetch()]);
+  if (error) return <Trouble error={error} retry={retry} />;
+  if (!task.data || !mine.data || !PLAYED[drill]) return <Loading what={worded("practice.the-drill")} />;
   return (
     <Played
       key={`${turn}-${task.data.seed}-${task.data.level}`}
       task={task.data}
+      leftHand={mine.data.leftHand}
       units={units}
       again={() => setTurn((t) => t + 1)}
     />
   );
 }
 
-function Played({ task, units, again }: { task: TaskView; units: Units; again: () => void }) {
+type PlayedProps = { task: TaskView; leftHand: boolean; units: Units; again: () => void };
+
+function Played({ task, leftHand, units, again }: PlayedProps) {
   const queries = useQueryClient();
   const go = useNavigate();
   const began = useRef(performance.now());
@@ -93,6 +100,7 @@ function Played({ task, units, again }: { task: TaskView; units: Units; again: (
       seed: task.seed,
       level: task.level,
       seconds: Math.round((performance.now() - began.current) / MS),
+      leftHand,
       tried,
     });
   const Drill = PLAYED[task.drill];

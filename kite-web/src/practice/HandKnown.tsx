@@ -13,15 +13,36 @@ export function HandKnown({ practised }: { practised: Practised }) {
       carriedOut(api.PUT("/api/practice/consents", { body })),
     onSuccess: anew,
   });
+  const cutsWith = useMutation({
+    mutationFn: (leftHand: boolean) => carriedOut(api.PUT("/api/practice/hand", { body: { leftHand } })),
+    onSuccess: anew,
+  });
   const forget = useMutation({
     mutationFn: () => carriedOut(api.DELETE("/api/practice/tries")),
     onSuccess: anew,
   });
-  const { used, shown, progress } = practised;
+  const { used, shown, progress, leftHand } = practised;
   const known = progress.skills.filter((s) => s.offs.length > 0);
   return (
     <section className="grid gap-3">
-      <h2 className="font-bold text-2xl">{worded("practice.your-hand")}</h2>
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h2 className="font-bold text-2xl">{worded("practice.your-hand")}</h2>
+        <fieldset className="join">
+          <legend className="sr-only">{worded("practice.i-cut-with")}</legend>
+          {[false, true].map((left) => (
+            <button
+              key={String(left)}
+              type="button"
+              aria-pressed={leftHand === left}
+              className={`btn join-item touch ${leftHand === left ? "btn-neutral" : ""}`}
+              disabled={cutsWith.isPending}
+              onClick={() => leftHand !== left && cutsWith.mutate(left)}
+            >
+              {worded(left ? "practice.left-hand" : "practice.right-hand")}
+            </button>
+          ))}
+        </fieldset>
+      </div>
       {known.length === 0 ? (
         <p className="text-lg">{worded("practice.nothing-known")}</p>
       ) : (

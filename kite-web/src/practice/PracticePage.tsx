@@ -1,6 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api, said } from "../api/http";
 import type { PersonView, Practised } from "../api/types";
 import { Loading, Trouble } from "../frame/States";
 import { worded } from "../words/worded";
@@ -8,13 +6,11 @@ import { Courses } from "./Courses";
 import { DrillPicture } from "./DrillPicture";
 import { HandKnown } from "./HandKnown";
 import { Learners } from "./Learners";
+import { usePractised } from "./usePractised";
 
 /** What can be practised, what is next, how it goes, and what is known of the hand by it. */
 export function PracticePage({ person }: { person: PersonView }) {
-  const mine = useQuery({
-    queryKey: ["practice"],
-    queryFn: () => said(api.GET("/api/practice")),
-  });
+  const mine = usePractised();
   if (mine.error) return <Trouble error={mine.error} retry={() => mine.refetch()} />;
   if (!mine.data) return <Loading what={worded("practice.your-practice")} />;
   const { next, progress } = mine.data;

@@ -19,6 +19,7 @@ const UNIT: Record<Skill["skill"], { per: number; unit: string }> = {
   elevation: { per: 1, unit: "°" },
   fingers: { per: 1, unit: "°" },
   creep: { per: 1, unit: "mm" },
+  pace: { per: 100, unit: "%" },
 };
 
 /** One habit of a hand over its tries: each as a dot, bias and spread as a band once they are known. */

@@ -82,7 +82,7 @@ const score = {
 const played = (answers: Record<string, unknown>) =>
   atPage(
     <DrillPage units="cm" />,
-    { "GET /api/practice/drills/putInOrder": task, ...answers },
+    { "GET /api/practice": { leftHand: true }, "GET /api/practice/drills/putInOrder": task, ...answers },
     "/practice/:drill",
     "/practice/putInOrder",
   );
@@ -96,10 +96,15 @@ it("plays a drill from what is asked to why it came out so", async () => {
   screen.getByText("A move came before one it goes by.");
   screen.getByText(/Do “Guide” before “Sides”/);
   const { attempt, token } = asked(sent, "POST")[0]?.body as {
-    attempt: { tried: unknown; seed: number; level: number };
+    attempt: { tried: unknown; seed: number; level: number; leftHand: boolean };
     token: string;
   };
-  expect(attempt).toMatchObject({ seed: 7, level: 2, tried: { kind: "ordered", moves: ["a", "b"] } });
+  expect(attempt).toMatchObject({
+    seed: 7,
+    level: 2,
+    leftHand: true,
+    tried: { kind: "ordered", moves: ["a", "b"] },
+  });
   expect(token).toMatch(/^[0-9a-f-]{36}$/);
   expect(screen.queryByText("That is it"), "a try is made once").toBeNull();
 });
@@ -133,6 +138,7 @@ it("leads a whole cut move by move, leaves one out, and sends it with what its c
   const sent = atPage(
     <DrillPage units="cm" />,
     {
+      "GET /api/practice": { leftHand: false },
       "GET /api/practice/drills/wholeCut": { ...task, drill: "wholeCut", name: "The whole cut", moves },
       "POST /api/practice/after": document,
       "POST /api/practice/tries": { score, level: 1 },
@@ -195,6 +201,7 @@ const practised = {
     ],
   },
   next: { drill: "hold", name: "Hold it", level: 1 },
+  leftHand: false,
   used: false,
   shown: false,
 };
@@ -238,6 +245,15 @@ it("asks before it uses or shows what is known, and before it forgets", async ()
   vi.stubGlobal("confirm", () => true);
   fireEvent.click(screen.getByText("Forget all my tries"));
   await waitFor(() => expect(asked(sent, "DELETE")).toHaveLength(1));
+});
+
+it("keeps each hand apart, and asks with which one somebody cuts", async () => {
+  const sent = practice({ "PUT /api/practice/hand": {} });
+  expect((await screen.findByText("Right hand")).getAttribute("aria-pressed")).toBe("true");
+  fireEvent.click(screen.getByText("Right hand"));
+  fireEvent.click(screen.getByText("Left hand"));
+  await waitFor(() => expect(asked(sent, "PUT").map((s) => s.body)).toEqual([{ leftHand: true }]));
+  await waitFor(() => expect(asked(sent, "GET").filter((s) => s.url === "/api/practice")).toHaveLength(2));
 });
 
 it("tells a broken course line by line, and what is no JSON at all", async () => {

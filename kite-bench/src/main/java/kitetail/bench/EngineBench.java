@@ -101,7 +101,7 @@ public class EngineBench {
     List<Integer> told = new ArrayList<>();
     Workbench at = new Workbench(places);
     Workbench over = new Workbench(checked);
-    return Ranking.of(at, client, families, p -> Mending.of(p, at, over), told::add);
+    return Ranking.of(at, client, families, p -> Mending.of(p, at, over), Hands.USUAL, told::add);
   }
 
   @Benchmark

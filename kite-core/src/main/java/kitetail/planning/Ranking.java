@@ -39,6 +39,9 @@ public final class Ranking {
 
   private static final double ALL_OPEN = 20;
 
+  /** What a hand strays farther than others is told from here on. */
+  private static final double TOLD_MM = 1;
+
   /** Firmer is done with product and dryer. */
   private static final double FIRM = 0.5;
 
@@ -67,7 +70,9 @@ public final class Ranking {
     /** It has grown out before the client comes again; weeks too soon. */
     BACK_SOONER,
     /** Most of it is cut with open blades, on a client who moves a lot; share of its cuts. */
-    OPEN_BLADES
+    OPEN_BLADES,
+    /** This hand strays farther in it than usual hands do; mm farther, where it is most. */
+    HAND_STRAYS
   }
 
   /**
@@ -91,6 +96,7 @@ public final class Ranking {
   /**
    * @param places a bench of the named places of the client's head
    * @param fit fits one plan, or knows the answer; asked for several at once
+   * @param hands that will cut it
    * @param done told how many are done, one after another
    */
   public static List<Ranked> of(
@@ -98,6 +104,7 @@ public final class Ranking {
       SitDown client,
       List<Plan> families,
       Function<Plan, Planner.Fit> fit,
+      Hands hands,
       IntConsumer done) {
     AtomicInteger count = new AtomicInteger();
     Deadline until = Deadline.current();
@@ -107,7 +114,7 @@ public final class Ranking {
                 .map(
                     f -> {
                       Plan made = client.planOf(f);
-                      Ranked r = of(made, until.during(() -> fit.apply(made)), places);
+                      Ranked r = of(made, until.during(() -> fit.apply(made)), places, hands);
                       synchronized (count) {
                         done.accept(count.incrementAndGet());
                       }
@@ -123,8 +130,9 @@ public final class Ranking {
    * One shape held against its client.
    *
    * @param made the shape on the client, before it was fitted
+   * @param hands that will cut it
    */
-  public static Ranked of(Plan made, Planner.Fit fit, Workbench places) {
+  public static Ranked of(Plan made, Planner.Fit fit, Workbench places, Hands hands) {
     List<Why> why = new ArrayList<>();
     double score = fit.rmsMm();
     Planner.Unmet worst = null;
@@ -143,6 +151,7 @@ public final class Ranking {
     score += worn(made, why);
     score += sooner(fit.plan(), places, why);
     score += openBlades(fit.plan(), why);
+    score += strays(fit.plan(), places, hands, why);
     if (reach.weeks() > 0) {
       score += A_WEEK * reach.weeks();
       why.add(new Why(Kind.GROW_FIRST, reach.place(), reach.weeks()));
@@ -255,6 +264,31 @@ public final class Ranking {
       why.add(new Why(Kind.OPEN_BLADES, null, share));
     }
     return ALL_OPEN * share;
+  }
+
+  /** How much farther it comes out off the plan than under usual hands, mm, over all places. */
+  private static double strays(Plan plan, Workbench places, Hands hands, List<Why> why) {
+    if (hands.equals(Hands.USUAL)) {
+      return 0;
+    }
+    double[] own = Risk.spreadMm(plan, places, hands);
+    double[] usual = Risk.spreadMm(plan, places, Hands.USUAL);
+    double sum = 0;
+    double most = TOLD_MM;
+    Place worst = null;
+    for (Place p : Place.values()) {
+      int root = places.scalp().root(p);
+      double farther = own[root] - usual[root];
+      sum += farther;
+      if (farther > most) {
+        most = farther;
+        worst = p;
+      }
+    }
+    if (worst != null) {
+      why.add(new Why(Kind.HAND_STRAYS, worst, most));
+    }
+    return sum / Place.values().length;
   }
 
   private static double sooner(Plan plan, Workbench places, List<Why> why) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kitetail.planning.Hands;
+import kitetail.shopday.Timed;
 
 /** All that is known of one hand, from drills and visits together. */
 public final class Hand {
@@ -49,6 +50,11 @@ public final class Hand {
     return of(Skill.ELEVATION)
         .map(e -> Math.max(0, Math.min(Hands.MOST, -e.biasOver(-usual))))
         .orElse(usual);
+  }
+
+  /** How many times as long as planned this hand takes. */
+  public double pace() {
+    return of(Skill.PACE).map(e -> Timed.factor(1 + e.biasOver(0))).orElse(1.0);
   }
 
   /** How much worse than usual hands a skill is: its spread and bias over the usual spread. */

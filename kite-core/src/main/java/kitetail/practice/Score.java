@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param worst the farthest off; null where nothing was measured
  * @param offs what was asked one by one, where it was
  * @param seen what it shows of the hand
+ * @param whole what a whole cut is judged by besides; null of every other drill
  */
 public record Score(
     double share,
@@ -24,10 +25,24 @@ public record Score(
     @Nullable Off worst,
     Cause cause,
     List<Off> offs,
-    List<Seen> seen) {
+    List<Seen> seen,
+    WholeCut.@Nullable Judged whole) {
   public Score {
     offs = List.copyOf(offs);
     seen = List.copyOf(seen);
+  }
+
+  Score(
+      double share,
+      boolean good,
+      double toleranceMm,
+      double mean,
+      double spread,
+      @Nullable Off worst,
+      Cause cause,
+      List<Off> offs,
+      List<Seen> seen) {
+    this(share, good, toleranceMm, mean, spread, worst, cause, offs, seen, null);
   }
 
   /** Of things asked one by one. */

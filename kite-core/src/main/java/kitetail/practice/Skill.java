@@ -19,7 +19,12 @@ public enum Skill {
   /** How much farther out the fingers lie than meant, degrees. */
   FINGERS(4),
   /** What a guide has crept by at the tenth bite, mm. */
-  CREEP(2.5);
+  CREEP(2.5),
+  /** How much longer a move takes than planned, as a share of that. */
+  PACE(0.3);
+
+  /** So many usual spreads and no more is a hand off; an assumption. */
+  private static final double MOST_SPREADS = 6;
 
   private final double usual;
 
@@ -30,5 +35,10 @@ public enum Skill {
   /** The spread of usual hands, in the skill's own unit; assumptions. */
   public double usualSpread() {
     return usual;
+  }
+
+  /** What is off by more was meant otherwise, or went wrong: it is no habit of a hand. */
+  public double most() {
+    return MOST_SPREADS * usual;
   }
 }

@@ -10,10 +10,12 @@ import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.shopday.Entry;
 import kitetail.shopday.Sitting;
+import kitetail.shopday.Timed;
 
 /**
  * What a visit showed of the hand that cut it: each length that was measured over what was planned
- * there, told of what last cut the place, and each slip of the move it was made in.
+ * there, told of what last cut the place, each slip of the move it was made in, and the time of the
+ * moves that were timed.
  */
 public final class Visited {
   private Visited() {}
@@ -28,7 +30,7 @@ public final class Visited {
           .findFirst()
           .map(Move::cut)
           .flatMap(Visited::skill)
-          .ifPresent(s -> out.add(new Seen(s, m.mm() - planned.endMm(m.place()))));
+          .ifPresent(s -> out.add(off(s, m.mm() - planned.endMm(m.place()))));
     }
     for (Entry.TookMore t : sitting.slips()) {
       planned.steps().stream()
@@ -37,9 +39,17 @@ public final class Visited {
           .findFirst()
           .map(Move::cut)
           .flatMap(Visited::skill)
-          .ifPresent(s -> out.add(new Seen(s, -t.mm())));
+          .ifPresent(s -> out.add(off(s, -t.mm())));
+    }
+    for (Timed t : Timed.of(planned, sitting)) {
+      out.add(off(Skill.PACE, t.sec() / t.plannedSec() - 1));
     }
     return List.copyOf(out);
+  }
+
+  /** However far it went wrong, it counts as far as hands are off. */
+  private static Seen off(Skill s, double by) {
+    return new Seen(s, Math.max(-s.most(), Math.min(s.most(), by)));
   }
 
   private static Optional<Skill> skill(Cut c) {

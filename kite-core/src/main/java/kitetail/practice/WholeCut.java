@@ -24,6 +24,7 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.Slip;
 import kitetail.plan.Workbench;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A shape on a made-up head, led move by move on hair of its own, and gone over in a check round.
@@ -226,7 +227,8 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
         left.worst(),
         good ? Cause.NONE : cause(c, left),
         left.offs(),
-        seen(c));
+        seen(c),
+        judged(c, left));
   }
 
   /** How near a place has to come to what was asked, mm. */
@@ -291,20 +293,28 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
       l.dials()
           .forEach(
               (d, v) -> {
-                double asked = asked(m, d);
-                switch (d) {
-                  case ELEVATION_DEG -> out.add(new Seen(Skill.ELEVATION, v - asked));
-                  case FINGER_DEG -> out.add(new Seen(Skill.FINGERS, v - asked));
-                  case GAP -> out.add(new Seen(Skill.COMB_GAP, v - asked));
-                  case LEAN_DEG -> out.add(new Seen(Skill.COMB_LEAN, v - asked));
-                  case LENGTH, FAR_LENGTH -> out.add(new Seen(Skill.FINGER_LENGTH, v - asked));
-                  default -> {
-                    // Which guard is taken, and what is taken off what is there, teach nothing.
-                  }
+                Skill skill = skill(d);
+                double off = v - asked(m, d);
+                // What was left where it lay, or read off the drawing as something else, is no
+                // error of the hand.
+                if (skill != null && v != reach(d).begins() && Math.abs(off) <= skill.most()) {
+                  out.add(new Seen(skill, off));
                 }
               });
     }
     return out;
+  }
+
+  /** Which guard is taken, and what is taken off what is there, teach nothing. */
+  private static @Nullable Skill skill(Dial d) {
+    return switch (d) {
+      case ELEVATION_DEG -> Skill.ELEVATION;
+      case FINGER_DEG -> Skill.FINGERS;
+      case GAP -> Skill.COMB_GAP;
+      case LEAN_DEG -> Skill.COMB_LEAN;
+      case LENGTH, FAR_LENGTH -> Skill.FINGER_LENGTH;
+      default -> null;
+    };
   }
 
   /**
@@ -328,9 +338,7 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
       List<Place> missed,
       List<Place> sound) {}
 
-  public Judged judged(Tried tried) {
-    Tried.Whole c = Task.as(Tried.Whole.class, tried);
-    Left left = left(c);
+  private Judged judged(Tried.Whole c, Left left) {
     List<Place> off =
         left.offs().stream().filter(o -> Math.abs(o.by()) > nearMm()).map(Off::near).toList();
     List<Place> said = c.notRight();

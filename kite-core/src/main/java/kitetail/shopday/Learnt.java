@@ -5,7 +5,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -45,12 +44,6 @@ public record Learnt(
 
   private static final double QUICKEST = 0.8;
 
-  /** A move that took longer than so many times its plan was interrupted; an assumption. */
-  private static final double INTERRUPTED = 6;
-
-  /** A move that took less than this share of its plan was ticked, not cut; an assumption. */
-  private static final double TICKED = 0.25;
-
   /** So little is too little to call a habit. */
   public static final int ENOUGH = 3;
 
@@ -77,14 +70,13 @@ public record Learnt(
       if (v.sitting() == null) {
         continue;
       }
-      for (Outcome.Step s : timed(v)) {
-        double sec = v.sitting().workedSec().get(s.move().id());
-        took += sec;
-        plan += 60 * s.minutes();
+      for (Timed t : Timed.of(v.planned(), v.sitting())) {
+        took += t.sec();
+        plan += t.plannedSec();
         timed++;
-        int counted = v.sitting().bites().getOrDefault(s.move().id(), 0);
+        int counted = v.sitting().bites().getOrDefault(t.step().move().id(), 0);
         if (counted > 0) {
-          biteSec += sec;
+          biteSec += t.sec();
           bites += counted;
         }
       }
@@ -101,29 +93,6 @@ public record Learnt(
         timed,
         mean(off),
         off.size());
-  }
-
-  /** The moves whose time was that of the work, in the order they were done. */
-  private static List<Outcome.Step> timed(Past v) {
-    Map<String, Outcome.Step> steps = new HashMap<>();
-    v.planned().steps().forEach(s -> steps.put(s.move().id(), s));
-    List<Outcome.Step> out = new ArrayList<>();
-    Outcome.Step before = null;
-    for (String id : v.sitting().done()) {
-      Outcome.Step s = steps.get(id);
-      double sec = v.sitting().workedSec().getOrDefault(id, 0.0);
-      if (s == null || s.minutes() == 0) {
-        continue;
-      }
-      if (sec < TICKED * 60 * s.minutes()) {
-        // Its time went to the move ticked before it.
-        out.remove(before);
-      } else if (sec <= INTERRUPTED * 60 * s.minutes()) {
-        out.add(s);
-      }
-      before = s;
-    }
-    return out;
   }
 
   private static List<Double> rates(List<Past> visits, List<Taped> taped) {
@@ -171,11 +140,9 @@ public record Learnt(
     return growths >= ENOUGH ? OptionalDouble.of(growthMmPerDay) : OptionalDouble.empty();
   }
 
-  /**
-   * How many times as long as planned; 1 while too little was timed, and within half and double.
-   */
-  public double paceFactor() {
-    return timedMoves >= ENOUGH ? Math.min(2, Math.max(0.5, pace)) : 1;
+  /** How many times as long as planned; empty while too little was timed. */
+  public OptionalDouble paceFactor() {
+    return timedMoves >= ENOUGH ? OptionalDouble.of(Timed.factor(pace)) : OptionalDouble.empty();
   }
 
   /** Lengths told of a plan and measured, by place. */

@@ -203,7 +203,13 @@ class FitTest {
         new SitDown(SitDown.VERSION, SPEC, null, LONG, Wishes.of(new Wish(Place.APEX, 90)), null);
     List<Integer> told = new ArrayList<>();
     List<Ranking.Ranked> ranked =
-        Ranking.of(PLACES, client, List.of(far, fits), p -> Planner.fit(p, PLACES), told::add);
+        Ranking.of(
+            PLACES,
+            client,
+            List.of(far, fits),
+            p -> Planner.fit(p, PLACES),
+            Hands.USUAL,
+            told::add);
     assertThat(told).containsExactly(1, 2);
     assertThat(ranked).extracting(r -> r.family().id()).containsExactly("test", "far");
     assertThat(ranked.get(0).reasons())
@@ -212,6 +218,25 @@ class FitTest {
     assertThat(ranked.get(1).reasons())
         .extracting(Ranking.Why::kind)
         .contains(Ranking.Kind.TOO_THIN, Ranking.Kind.GROW_FIRST, Ranking.Kind.WORST_WISH);
+  }
+
+  /** Whose arm sinks is better off with a shape that is not held up; told only where it matters. */
+  @Test
+  void aHandThatStrays_countsAgainstAShape_bySoMuchAsItStraysFarther() {
+    Plan p = family();
+    Planner.Fit fit = Planner.fit(p, PLACES);
+    Ranking.Ranked usual = Ranking.of(p, fit, PLACES, Hands.USUAL);
+    Ranking.Ranked learning = Ranking.of(p, fit, PLACES, Hands.LEARNING);
+    Ranking.Ranked steady = Ranking.of(p, fit, PLACES, Hands.STEADY);
+    assertThat(learning.score()).isGreaterThan(usual.score() + 0.5);
+    assertThat(steady.score()).isLessThan(usual.score());
+    assertThat(kinds(learning)).contains(Ranking.Kind.HAND_STRAYS);
+    assertThat(kinds(usual)).doesNotContain(Ranking.Kind.HAND_STRAYS);
+    assertThat(kinds(steady)).doesNotContain(Ranking.Kind.HAND_STRAYS);
+  }
+
+  private static List<Ranking.Kind> kinds(Ranking.Ranked r) {
+    return r.reasons().stream().map(Ranking.Why::kind).toList();
   }
 
   /** One side came out 12 mm too short: taking the other side down is all it needs. */

@@ -96,12 +96,28 @@ class WholeCutTest {
 
   @Test
   void anElbowThatSinks_isToldAsOne_andTeachesTheHand() {
-    Score s =
-        task()
-            .score(cut(led("left", Dial.ELEVATION_DEG, 45), led("right", Dial.ELEVATION_DEG, 45)));
-    assertThat(s.cause()).isEqualTo(Cause.HELD_LOW);
-    assertThat(s.seen())
-        .containsExactly(new Seen(Skill.ELEVATION, -45), new Seen(Skill.ELEVATION, -45));
+    WholeCut t = task();
+    assertThat(held(t, 45).cause()).isEqualTo(Cause.HELD_LOW);
+    assertThat(held(t, 78).seen())
+        .containsExactly(new Seen(Skill.ELEVATION, -12), new Seen(Skill.ELEVATION, -12));
+  }
+
+  private static Score held(WholeCut t, double deg) {
+    return t.score(
+        cut(led("left", Dial.ELEVATION_DEG, deg), led("right", Dial.ELEVATION_DEG, deg)));
+  }
+
+  /** A bite left hanging, or held level where it was to be straight out, is no shaking arm. */
+  @Test
+  void whatWasNotTouched_orMeantOtherwise_teachesNothingOfTheHand() {
+    WholeCut t = task();
+    assertThat(t.reach(Dial.ELEVATION_DEG).begins()).isZero();
+    assertThat(held(t, 0).seen()).isEmpty();
+    assertThat(held(t, 45).seen()).isEmpty();
+    double uncut = t.reach(Dial.LENGTH).begins();
+    assertThat(t.score(cut(led("left", Dial.LENGTH, uncut))).seen()).isEmpty();
+    assertThat(t.score(cut(led("left", Dial.LENGTH, 64))).seen())
+        .containsExactly(new Seen(Skill.FINGER_LENGTH, 4));
   }
 
   @Test
@@ -112,12 +128,11 @@ class WholeCutTest {
             List.of(Place.RIDGE_LEFT, Place.RIDGE_RIGHT),
             led("left", Dial.LENGTH, 75),
             asAsked("right"));
-    WholeCut.Judged w = t.judged(tried);
+    WholeCut.Judged w = t.score(tried).whole();
     assertThat(w.apartMm()).isCloseTo(15, within(0.5));
     assertThat(w.found()).containsExactly(Place.RIDGE_LEFT);
     assertThat(w.sound()).containsExactly(Place.RIDGE_RIGHT);
     assertThat(w.missed()).contains(Place.EAR_TOP_LEFT).noneMatch(p -> p.name().endsWith("RIGHT"));
-    assertThat(t.score(tried).seen()).containsExactly(new Seen(Skill.FINGER_LENGTH, 15));
     assertThat(w.met() + w.found().size() + w.missed().size()).isEqualTo(w.places());
   }
 

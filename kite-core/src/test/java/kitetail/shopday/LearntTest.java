@@ -72,7 +72,7 @@ class LearntTest {
   void nothingSeen_nothingLearnt_andNothingIsChanged() {
     Learnt none = Learnt.of(List.of(visit(null)), List.of());
     assertThat(none.growth()).isEmpty();
-    assertThat(none.paceFactor()).isEqualTo(1);
+    assertThat(none.paceFactor()).isEmpty();
     assertThat(none.measured()).isZero();
     assertThat(none.biasMm()).isNaN();
   }
@@ -145,7 +145,7 @@ class LearntTest {
     }
     Learnt l = Learnt.of(List.of(visit(Sitting.of(plan, log))), List.of());
     assertThat(l.pace()).isCloseTo(1.5, within(1e-6));
-    assertThat(l.paceFactor()).isCloseTo(1.5, within(1e-6));
+    assertThat(l.paceFactor()).hasValueCloseTo(1.5, within(1e-6));
     assertThat(l.bites()).isEqualTo(bites);
     assertThat(l.secondsABite()).isCloseTo(sec / bites, within(1e-6));
   }
@@ -183,7 +183,7 @@ class LearntTest {
     }
     Learnt l = Learnt.of(List.of(visit(Sitting.of(plan, log))), List.of());
     assertThat(l.timedMoves()).isZero();
-    assertThat(l.paceFactor()).isEqualTo(1);
+    assertThat(l.paceFactor()).isEmpty();
   }
 
   /** Cut one after the other, ticked together afterwards: the first has the time of both. */

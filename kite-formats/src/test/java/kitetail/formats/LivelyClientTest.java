@@ -19,6 +19,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Plan;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
+import kitetail.planning.Hands;
 import kitetail.planning.Mending;
 import kitetail.planning.Ranking;
 import org.junit.jupiter.api.Test;
@@ -43,6 +44,7 @@ class LivelyClientTest {
         client,
         List.copyOf(Families.all().values()),
         p -> Mending.of(p, PLACES, CHECKED),
+        Hands.USUAL,
         n -> {});
   }
 

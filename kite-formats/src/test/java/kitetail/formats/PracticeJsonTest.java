@@ -133,7 +133,7 @@ class PracticeJsonTest {
           new Tried.Whole(
               t.wished().moves().stream().map(m -> new Tried.Led(m.id(), Map.of())).toList(),
               List.of());
-      WholeCut.Judged w = t.judged(tried);
+      WholeCut.Judged w = t.score(tried).whole();
       assertThat(w.met()).as(shape.title()).isEqualTo(w.places());
       assertThat(w.apartMm()).as(shape.title()).isZero();
       assertThat(w.ledges()).as(shape.title()).isZero();

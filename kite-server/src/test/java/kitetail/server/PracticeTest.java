@@ -1,6 +1,7 @@
 package kitetail.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Collections;
 import java.util.List;
@@ -17,7 +18,9 @@ class PracticeTest extends InShop {
   void nothingYet() {
     shop.sql("delete from practice_try");
     shop.sql("delete from course");
-    shop.sql("update person set practice_used = false, practice_shown = false");
+    shop.sql("delete from hand_seen");
+    shop.sql(
+        "update person set practice_used = false, practice_shown = false, left_handed = false");
   }
 
   private static String attempt(String drill, int seed, String tried) {
@@ -209,6 +212,47 @@ class PracticeTest extends InShop {
                 .path("own")
                 .asBoolean())
         .isEqualTo(own);
+  }
+
+  @Test
+  void eachHand_isKnownApart_andWhichOneCutsIsSaid() {
+    String left =
+        attempt("whatLeaves", 3, chosen(0)).replace("\"seconds\"", "\"leftHand\":true,\"seconds\"");
+    post(200, "/api/practice/tries", sent(UUID.randomUUID(), left));
+    JsonNode right = maud.json("/api/practice");
+    assertThat(right.path("leftHand").asBoolean()).isFalse();
+    assertThat(drill(right, "whatLeaves").path("tries").asInt()).isZero();
+    told(204, maud.send("PUT", "/api/practice/hand", "{\"leftHand\":true}"));
+    JsonNode other = maud.json("/api/practice");
+    assertThat(other.path("leftHand").asBoolean()).isTrue();
+    assertThat(drill(other, "whatLeaves").path("tries").asInt()).isEqualTo(1);
+  }
+
+  /** Half as long again as planned, thirty times over: a plan of an hour is booked so. */
+  @Test
+  void aSlowHand_isBookedLonger_andAHandThatStraysIsRanked_whereItsOwnerAgreed() {
+    long client =
+        post(201, "/api/clients", "{\"name\":\"Sil Westra\",\"phone\":\"+31 6 5550 0188\"}")
+            .path("id")
+            .asLong();
+    long plan =
+        post(201, "/api/clients/" + client + "/plans", "{\"family\":\"even-all-over\"}")
+            .path("id")
+            .asLong();
+    String slow = String.join(",", Collections.nCopies(30, "{\"skill\":\"pace\",\"off\":0.5}"));
+    String low = String.join(",", Collections.nCopies(30, "{\"skill\":\"elevation\",\"off\":-18}"));
+    shop.sql(
+        "insert into hand_seen (visit_id, person_id, seen_at, seen) values (%d, 1, now(), '[%s,%s]')"
+            .formatted(visit(2, "2026-09-01T08:00:00Z", "2026-09-01T08:30:00Z", ""), slow, low));
+    String free = "/api/diary/free?from=2031-03-03&planId=" + plan;
+    int usual = maud.json(free).path("minutes").asInt();
+    String ranked = "/api/clients/" + client + "/ranking";
+    assertThat(maud.send("GET", ranked, null).body()).doesNotContain("your hand");
+    told(204, maud.send("PUT", "/api/practice/consents", "{\"used\":true,\"shown\":false}"));
+    int own = maud.json(free).path("minutes").asInt();
+    // 30 of 38 times half as long again, and ten minutes between.
+    assertThat(own - 10.0).isCloseTo((usual - 10) * 1.39, within(6.0));
+    assertThat(maud.send("GET", ranked, null).body()).contains("your hand");
   }
 
   @Test

@@ -75,12 +75,12 @@ public record ScoreView(
         s.offs().stream().map(OffRow::of).toList(),
         s.cause(),
         PracticeWords.why(s.cause()),
-        more(t, a, words),
+        more(t, a, s, words),
         t.after(a.tried()),
         t.wished());
   }
 
-  private static List<String> more(Task t, Attempt a, PracticeWords words) {
+  private static List<String> more(Task t, Attempt a, Score s, PracticeWords words) {
     if (t instanceof WhatLeaves w) {
       return w.otherwise().stream().map(PracticeWords::otherwise).toList();
     }
@@ -90,12 +90,12 @@ public record ScoreView(
     if (t instanceof PutInOrder o) {
       return o.broken(a.tried()).stream().map(r -> words.broken(r, o.plan())).toList();
     }
-    if (t instanceof SaveIt s) {
-      return s.ways().all().stream().map(w -> words.way(s.ways(), w)).toList();
+    if (t instanceof SaveIt slip) {
+      return slip.ways().all().stream().map(w -> words.way(slip.ways(), w)).toList();
     }
     if (t instanceof WithGuards g && a.tried() instanceof Tried.Guarded guarded) {
       return List.of(words.guards(g, guarded.fade()));
     }
-    return t instanceof WholeCut w ? words.whole(w, a.tried()) : List.of();
+    return t instanceof WholeCut w && s.whole() != null ? words.whole(w, s.whole()) : List.of();
   }
 }

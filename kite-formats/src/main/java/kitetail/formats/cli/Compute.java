@@ -159,6 +159,7 @@ public final class Compute implements Callable<Integer> {
               client,
               families,
               mended(head),
+              Hands.USUAL,
               n -> err.printf("%d of %d families fitted%n", n, families.size())),
           words);
     }

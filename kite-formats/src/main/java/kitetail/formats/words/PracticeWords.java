@@ -87,8 +87,7 @@ public record PracticeWords(Words words) {
   private static final int NAMED = 5;
 
   /** How a whole cut came out, a line each. */
-  public List<String> whole(WholeCut t, Tried tried) {
-    WholeCut.Judged w = t.judged(tried);
+  public List<String> whole(WholeCut t, WholeCut.Judged w) {
     List<String> out = new ArrayList<>();
     out.add(
         Messages.say(

@@ -158,7 +158,8 @@ class AnswersTest {
     List<Integer> done = new ArrayList<>();
     RankingView v =
         RankingView.of(
-            Ranking.of(PLACES, SitDown.walkIn(), few, p -> Planner.fit(p, PLACES), done::add),
+            Ranking.of(
+                PLACES, SitDown.walkIn(), few, p -> Planner.fit(p, PLACES), Hands.USUAL, done::add),
             WORDS);
     assertThat(done).containsExactly(1, 2, 3);
     assertThat(v.families()).hasSize(3);

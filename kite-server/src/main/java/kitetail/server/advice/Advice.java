@@ -54,7 +54,7 @@ public class Advice implements Warms {
 
   @Override
   public void warm() {
-    rank(SitDown.walkIn(), List.copyOf(Families.all().values()), n -> {});
+    rank(SitDown.walkIn(), List.copyOf(Families.all().values()), Hands.USUAL, n -> {});
   }
 
   /** The named places of a head alone. */
@@ -120,8 +120,11 @@ public class Advice implements Warms {
     return fit(client.planOf(family)).plan();
   }
 
-  /** Families on a client, best first; {@code done} is told how many are fitted. */
-  public List<Ranking.Ranked> rank(SitDown client, List<Plan> families, IntConsumer done) {
-    return Ranking.of(places(client.head()), client, families, this::fit, done);
+  /**
+   * Families on a client, best first, for who cuts them; {@code done} is told how many are fitted.
+   */
+  public List<Ranking.Ranked> rank(
+      SitDown client, List<Plan> families, Hands hands, IntConsumer done) {
+    return Ranking.of(places(client.head()), client, families, this::fit, hands, done);
   }
 }

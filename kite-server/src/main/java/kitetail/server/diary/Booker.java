@@ -18,6 +18,7 @@ import kitetail.server.error.TakenException;
 import kitetail.server.head.Heads;
 import kitetail.server.learn.Lessons;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.practice.PracticeBook;
 import kitetail.server.security.Person;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -41,6 +42,7 @@ class Booker {
   private final PlanRepository plans;
   private final Heads heads;
   private final Lessons lessons;
+  private final PracticeBook practice;
 
   Booker(
       AppointmentRepository appointments,
@@ -49,7 +51,8 @@ class Booker {
       ServiceRepository services,
       PlanRepository plans,
       Heads heads,
-      Lessons lessons) {
+      Lessons lessons,
+      PracticeBook practice) {
     this.appointments = appointments;
     this.hours = hours;
     this.openDays = openDays;
@@ -57,15 +60,18 @@ class Booker {
     this.plans = plans;
     this.heads = heads;
     this.lessons = lessons;
+    this.practice = practice;
   }
 
   /**
    * How long to book for: what is offered takes as long as the shop says; else the time a plan
-   * takes by the pace learnt with this client, drying among its moves, and what comes after.
+   * takes by the pace learnt with this client, or else by that of whose chair it is where they
+   * agreed, drying among its moves, and what comes after.
    *
+   * @param chair whose
    * @throws FieldException when the shop offers no such service
    */
-  int minutes(Person me, @Nullable Long planId, @Nullable Long serviceId) {
+  int minutes(Person me, long chair, @Nullable Long planId, @Nullable Long serviceId) {
     if (serviceId != null) {
       return service(me, serviceId).minutes();
     }
@@ -73,7 +79,8 @@ class Booker {
       return USUAL_MINUTES;
     }
     PlanRepository.Stored plan = plans.get(me.shopId(), planId);
-    double pace = lessons.of(me.shopId(), plan.clientId()).paceFactor();
+    double pace =
+        lessons.of(me.shopId(), plan.clientId()).paceFactor().orElseGet(() -> practice.pace(chair));
     double cut = pace * heads.run(plan.plan()).minutes();
     return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
   }

@@ -12,6 +12,8 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
@@ -174,7 +176,7 @@ class DiaryController {
     Times.planned("$.startsAt", b.startsAt(), OffsetDateTime.now(clock));
     booker.chair(me, b.personId());
     booker.plan(me, b.planId(), b.clientId());
-    int takes = booker.minutes(me, b.planId(), b.serviceId());
+    int takes = booker.minutes(me, b.personId(), b.planId(), b.serviceId());
     int minutes = b.minutes() != null ? b.minutes() : takes;
     booker.notElsewhere(me, b.personId(), b.startsAt(), minutes);
     return new Added(
@@ -190,8 +192,12 @@ class DiaryController {
                 b.note() == null ? "" : b.note())));
   }
 
-  /** A free time of a chair. */
-  record Free(long personId, String stylist, OffsetDateTime startsAt, int minutes) {}
+  /**
+   * A free time of a chair.
+   *
+   * @param zone by whose clock it is told
+   */
+  record Free(long personId, String stylist, OffsetDateTime startsAt, int minutes, String zone) {}
 
   /**
    * The first day from a date on with room, at the time of day nearest to now: in one's own chair,
@@ -206,18 +212,24 @@ class DiaryController {
       @RequestParam(defaultValue = "false") boolean any,
       @RequestParam LocalDate from) {
     ZoneId zone = ZoneId.of(appointments.shop(me.shopId()).zone());
-    int minutes = booker.minutes(me, planId, serviceId);
     ZonedDateTime now = ZonedDateTime.now(clock.withZone(zone));
     List<AppointmentRepository.Chair> chairs =
         appointments.chairs(me.shopId()).stream()
             .filter(c -> any || c.id() == me.id())
             .sorted(Comparator.comparing(c -> c.id() != me.id()))
             .toList();
+    Map<Long, Integer> takes =
+        chairs.stream()
+            .collect(
+                Collectors.toMap(
+                    AppointmentRepository.Chair::id,
+                    c -> booker.minutes(me, c.id(), planId, serviceId)));
     for (int d = 0; d < DAYS_SEARCHED; d++) {
       for (AppointmentRepository.Chair c : chairs) {
+        int minutes = takes.get(c.id());
         OffsetDateTime at = booker.room(me, c.id(), from.plusDays(d), minutes, now).orElse(null);
         if (at != null) {
-          return new Free(c.id(), c.name(), at, minutes);
+          return new Free(c.id(), c.name(), at, minutes, zone.getId());
         }
       }
     }

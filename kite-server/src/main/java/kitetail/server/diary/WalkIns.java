@@ -37,7 +37,7 @@ class WalkIns {
     if (late || appointments.expected(b.clientId(), at)) {
       return;
     }
-    OffsetDateTime ends = at.plusMinutes(booker.minutes(b.by(), b.planId(), null));
+    OffsetDateTime ends = at.plusMinutes(booker.minutes(b.by(), b.by().id(), b.planId(), null));
     OffsetDateTime next = appointments.nextAfter(b.by().id(), at);
     if (next != null && next.isBefore(ends)) {
       ends = next;

@@ -16,6 +16,7 @@ import kitetail.planning.Hands;
 import kitetail.practice.Attempt;
 import kitetail.practice.Course;
 import kitetail.practice.Drill;
+import kitetail.practice.Hand;
 import kitetail.practice.NextDrill;
 import kitetail.practice.Seen;
 import kitetail.practice.Staircase;
@@ -47,23 +48,43 @@ public class PracticeBook {
   /**
    * Where somebody stands.
    *
+   * @param leftHand which hand they cut with, and all of this is of
    * @param used whether what is learnt of the hand is used in their own plans
    * @param shown whether who teaches sees it
    */
-  record Practised(Progress progress, Next next, boolean used, boolean shown) {}
+  record Practised(Progress progress, Next next, boolean leftHand, boolean used, boolean shown) {}
+
+  /** What is kept of the hand somebody cuts with. */
+  private record Kept(
+      boolean leftHand, List<TryRepository.Row> tries, List<TryRepository.Visit> visits) {
+    Hand hand() {
+      return Progress.hand(tries, visits);
+    }
+
+    Progress progress() {
+      return Progress.of(tries, visits);
+    }
+  }
+
+  private Kept kept(long personId) {
+    boolean left = tries.leftHanded(personId);
+    return new Kept(left, tries.of(personId, left), tries.visits(personId, left));
+  }
 
   Practised of(Person me) {
-    List<TryRepository.Row> mine = tries.of(me.id());
-    List<TryRepository.Visit> visits = tries.visits(me.id());
+    Kept mine = kept(me.id());
     TryRepository.Agreed agreed = tries.agreed(me.id());
     Map<Drill, Double> since = new EnumMap<>(Drill.class);
     OffsetDateTime now = OffsetDateTime.now(clock);
-    mine.forEach(
-        t -> since.put(t.drill(), Duration.between(t.triedAt(), now).toMinutes() / 1440.0));
-    Drill next = NextDrill.of(Progress.hand(mine, visits), since);
+    mine.tries()
+        .forEach(
+            t -> since.put(t.drill(), Duration.between(t.triedAt(), now).toMinutes() / 1440.0));
+    Drill next = NextDrill.of(mine.hand(), since);
     return new Practised(
-        Progress.of(mine, visits),
-        new Next(next, PracticeWords.name(next), Staircase.whole(Progress.level(next, mine))),
+        mine.progress(),
+        new Next(
+            next, PracticeWords.name(next), Staircase.whole(Progress.level(next, mine.tries()))),
+        mine.leftHand(),
         agreed.used(),
         agreed.shown());
   }
@@ -72,7 +93,7 @@ public class PracticeBook {
    * @throws FieldException when there is no such head, level or drill to be tried here
    */
   TaskView task(Person me, Drill drill, @Nullable Long seed, @Nullable Integer level) {
-    int at = level == null ? Staircase.whole(Progress.level(drill, tries.of(me.id()))) : level;
+    int at = level == null ? Staircase.whole(Progress.level(drill, kept(me.id()).tries())) : level;
     long of = seed == null ? fresh() : seed;
     within("seed", of, 0, Attempt.SEEDS - 1);
     within("level", at, 1, Drill.LEVELS);
@@ -97,7 +118,7 @@ public class PracticeBook {
   Tried tried(Person me, UUID token, Attempt a) {
     Drills.Scored s = drills.scored(a, me.reads());
     tries.add(me.id(), token, OffsetDateTime.now(clock), a, s.score());
-    return new Tried(s.view(), Progress.level(a.drill(), tries.of(me.id())));
+    return new Tried(s.view(), Progress.level(a.drill(), tries.of(me.id(), a.leftHand())));
   }
 
   /** What a try leaves as far as it has come; nothing of it is written down. */
@@ -107,6 +128,10 @@ public class PracticeBook {
 
   void agree(Person me, boolean used, boolean shown) {
     tries.agree(me.id(), new TryRepository.Agreed(used, shown));
+  }
+
+  void cutsWith(Person me, boolean leftHand) {
+    tries.cutsWith(me.id(), leftHand);
   }
 
   /** A visit teaches what it showed of the hand that tied it off. */
@@ -124,9 +149,12 @@ public class PracticeBook {
 
   /** The hands a person's plans are tried under: their own where they agreed to it. */
   public Hands hands(Person me) {
-    return tries.agreed(me.id()).used()
-        ? Progress.hand(tries.of(me.id()), tries.visits(me.id())).over(Hands.USUAL)
-        : Hands.USUAL;
+    return tries.agreed(me.id()).used() ? kept(me.id()).hand().over(Hands.USUAL) : Hands.USUAL;
+  }
+
+  /** How many times as long as planned somebody takes; 1 where they did not agree to it. */
+  public double pace(long personId) {
+    return tries.agreed(personId).used() ? kept(personId).hand().pace() : 1;
   }
 
   /**
@@ -144,7 +172,7 @@ public class PracticeBook {
   }
 
   List<CourseRow> courses(Person me) {
-    List<Course.Done> mine = done(tries.of(me.id()));
+    List<Course.Done> mine = done(kept(me.id()).tries());
     return courses.ofShop(me.shopId()).stream().map(c -> CourseRow.of(c, mine)).toList();
   }
 
@@ -170,12 +198,12 @@ public class PracticeBook {
     return tries.learners(me.shopId()).stream()
         .map(
             l -> {
-              List<TryRepository.Row> of = tries.of(l.id());
+              Kept of = kept(l.id());
               return new LearnerRow(
                   l.id(),
                   l.name(),
-                  Progress.of(of, tries.visits(l.id())),
-                  all.stream().map(c -> CourseRow.of(c, done(of))).toList());
+                  of.progress(),
+                  all.stream().map(c -> CourseRow.of(c, done(of.tries()))).toList());
             })
         .toList();
   }

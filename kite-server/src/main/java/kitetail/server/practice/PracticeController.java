@@ -52,6 +52,9 @@ class PracticeController {
   /** What somebody agrees to. */
   record Consents(boolean used, boolean shown) {}
 
+  /** Which hand somebody cuts with. */
+  record CutsWith(boolean leftHand) {}
+
   @GetMapping
   PracticeBook.Practised mine(@AuthenticationPrincipal Person me) {
     return book.of(me);
@@ -88,6 +91,13 @@ class PracticeController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void agree(@AuthenticationPrincipal Person me, @RequestBody Consents c) {
     book.agree(me, c.used(), c.shown());
+  }
+
+  /** Which hand is meant: what was learnt is kept of each apart. */
+  @PutMapping("/hand")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void cutsWith(@AuthenticationPrincipal Person me, @RequestBody CutsWith c) {
+    book.cutsWith(me, c.leftHand());
   }
 
   /** All tries so far are gone, and with them what they taught. */

@@ -125,19 +125,20 @@ class TryRepository {
         .single();
   }
 
-  /** What counts of one person, the oldest first, at most the last thousand. */
-  List<Row> of(long personId) {
+  /** What counts of one person and hand, the oldest first, at most the last thousand. */
+  List<Row> of(long personId, boolean leftHand) {
     return db
         .sql(
             """
             select * from (
               select t.id, tried_at, drill, seed, level, left_hand, seconds, share, good, mean, spread, cause,
                 seen::text seen
-              from practice_try t where person_id = :person
+              from practice_try t where person_id = :person and left_hand = :left
               order by tried_at desc, t.id desc limit 1000) last
             order by tried_at, id
             """)
         .param("person", personId)
+        .param("left", leftHand)
         .query(Stored.class)
         .list()
         .stream()
@@ -160,17 +161,32 @@ class TryRepository {
         .update();
   }
 
+  /** Whether somebody cuts with the left hand. */
+  boolean leftHanded(long personId) {
+    return db.sql("select left_handed from person where id = :person")
+        .param("person", personId)
+        .query(Boolean.class)
+        .single();
+  }
+
+  void cutsWith(long personId, boolean leftHand) {
+    db.sql("update person set left_handed = :left where id = :person")
+        .param("left", leftHand)
+        .param("person", personId)
+        .update();
+  }
+
   void forget(long personId) {
     db.sql("delete from practice_try where person_id = :person").param("person", personId).update();
     db.sql("delete from hand_seen where person_id = :person").param("person", personId).update();
   }
 
-  /** What a visit showed of the hand that tied it off, once. */
+  /** What a visit showed of the hand they cut with, of who tied it off; once. */
   void visited(long visitId, long personId, OffsetDateTime at, List<Seen> seen) {
     db.sql(
             """
-            insert into hand_seen (visit_id, person_id, seen_at, seen)
-            values (:visit, :person, :at, cast(:seen as jsonb))
+            insert into hand_seen (visit_id, person_id, left_hand, seen_at, seen)
+            select :visit, id, left_handed, :at, cast(:seen as jsonb) from person where id = :person
             on conflict (visit_id) do nothing
             """)
         .param("visit", visitId)
@@ -185,17 +201,19 @@ class TryRepository {
 
   private record StoredVisit(OffsetDateTime seenAt, String seen) {}
 
-  /** What somebody's visits showed of their hand, the oldest first, at most the last thousand. */
-  List<Visit> visits(long personId) {
+  /** What somebody's visits showed of a hand, the oldest first, at most the last thousand. */
+  List<Visit> visits(long personId, boolean leftHand) {
     return db
         .sql(
             """
             select * from (
-              select seen_at, seen::text seen from hand_seen where person_id = :person
+              select seen_at, seen::text seen from hand_seen
+              where person_id = :person and left_hand = :left
               order by seen_at desc, visit_id desc limit 1000) last
             order by seen_at
             """)
         .param("person", personId)
+        .param("left", leftHand)
         .query(StoredVisit.class)
         .list()
         .stream()

@@ -10,6 +10,7 @@ import kitetail.formats.words.Words;
 import kitetail.plan.Plan;
 import kitetail.plan.School;
 import kitetail.plan.SitDown;
+import kitetail.planning.Hands;
 import kitetail.planning.LastShape;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
@@ -18,6 +19,7 @@ import kitetail.planning.Tidied;
 import kitetail.server.advice.Advice;
 import kitetail.server.client.SitDownRepository;
 import kitetail.server.family.FamilyBook;
+import kitetail.server.practice.PracticeBook;
 import kitetail.server.security.Person;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.stereotype.Component;
@@ -33,18 +35,21 @@ public class Proposals {
   private final SitDownRepository sitDowns;
   private final VisitRepository visits;
   private final SchoolRepository schools;
+  private final PracticeBook practice;
 
   Proposals(
       Advice advice,
       FamilyBook families,
       SitDownRepository sitDowns,
       VisitRepository visits,
-      SchoolRepository schools) {
+      SchoolRepository schools,
+      PracticeBook practice) {
     this.advice = advice;
     this.families = families;
     this.sitDowns = sitDowns;
     this.visits = visits;
     this.schools = schools;
+    this.practice = practice;
   }
 
   /**
@@ -77,15 +82,18 @@ public class Proposals {
         : families.get(me.shopId(), family).title();
   }
 
-  /** Best first, behind today's cut; {@code done} is told how many families are fitted. */
+  /**
+   * Best first for who asks, behind today's cut; {@code done} is told how many families are fitted.
+   */
   RankingView ranking(Person me, long clientId, List<Plan> all, IntConsumer done) {
     SitDown client = sitDowns.latest(me.shopId(), clientId);
     School school = schools.of(me.id());
     List<Plan> worked = all.stream().map(p -> worked(p, school)).toList();
     Plan today = today(me.shopId(), clientId, client, school);
+    Hands hands = practice.hands(me);
     List<Ranking.Ranked> out = new ArrayList<>();
-    out.add(Ranking.of(today, advice.fit(today), advice.places(client.head())));
-    out.addAll(advice.rank(client, worked, done));
+    out.add(Ranking.of(today, advice.fit(today), advice.places(client.head()), hands));
+    out.addAll(advice.rank(client, worked, hands, done));
     return RankingView.of(out, new AdviceWords(new Words(me.reads())));
   }
 

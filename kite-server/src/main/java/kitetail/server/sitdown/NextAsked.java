@@ -3,6 +3,7 @@ package kitetail.server.sitdown;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import kitetail.plan.SitDown;
+import kitetail.planning.Hands;
 import kitetail.server.advice.Advice;
 import kitetail.server.fall.Falls;
 import kitetail.server.family.FamilyBook;
@@ -38,7 +39,7 @@ class NextAsked {
     sitDowns.then(
         sitDownId,
         () -> {
-          advice.rank(client, families.all(shopId), done -> {});
+          advice.rank(client, families.all(shopId), Hands.USUAL, done -> {});
           falls.still(client.head());
         });
   }
