@@ -24,6 +24,7 @@ export type Ramp = S["Ramp"];
 export type CoatRow = S["CoatRow"];
 export type DialsView = S["DialsView"];
 export type FadeView = S["FadeView"];
+export type FreeTime = S["Free"];
 export type GripRow = S["GripRow"];
 export type LandingRow = S["LandingRow"];
 export type ScalpMap = S["ScalpMap"];

@@ -11,7 +11,13 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const FREE = { personId: 2, stylist: "Joris", startsAt: "2026-04-10T09:30:00Z", minutes: 45 };
+const FREE = {
+  personId: 2,
+  stylist: "Joris",
+  startsAt: "2026-04-10T09:30:00Z",
+  minutes: 45,
+  zone: "America/New_York",
+};
 const cut = (...kinds: string[]) =>
   ({ moves: kinds.map((kind) => ({ cut: { kind } })) }) as unknown as PlanDocument;
 const tool = (id: number, kind: string, retired = false) =>
@@ -23,7 +29,8 @@ it("books the free time it shows, looks a week later when asked, and says so whe
     "GET /api/diary/free": FREE,
     "POST /api/appointments": () => answer,
   });
-  await screen.findByText(/^Book Fri/);
+  // By the shop's clock, wherever the device is.
+  await screen.findByText("Book Fri 10 April, 05:30");
   fireEvent.click(screen.getByText("A week later"));
   await screen.findByText(/^Book Fri/);
   const days = asked(sent, "GET").map((s) => Date.parse(s.url.replace(/.*from=/, "")));

@@ -1,10 +1,11 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { addDays, format } from "date-fns";
+import { formatInTimeZone } from "date-fns-tz";
 import { useState } from "react";
 import { api, carriedOut, said } from "../api/http";
+import type { FreeTime } from "../api/types";
 import { worded } from "../words/worded";
 
-type Free = { personId: number; stylist: string; startsAt: string; minutes: number };
 type Props = {
   clientId: number;
   /** What is cut then; a usual visit when left out. */
@@ -23,7 +24,7 @@ export function BookTime({ clientId, planId, from }: Props) {
     placeholderData: (last) => last,
   });
   const book = useMutation({
-    mutationFn: (f: Free) =>
+    mutationFn: (f: FreeTime) =>
       carriedOut(
         api.POST("/api/appointments", {
           body: {
@@ -37,15 +38,8 @@ export function BookTime({ clientId, planId, from }: Props) {
       ),
     onError: () => free.refetch(),
   });
-  const when = free.data
-    ? new Date(free.data.startsAt).toLocaleString("en-GB", {
-        weekday: "short",
-        day: "numeric",
-        month: "long",
-        hour: "2-digit",
-        minute: "2-digit",
-      })
-    : "";
+  const told = (as: string) => free.data && formatInTimeZone(free.data.startsAt, free.data.zone, as);
+  const when = `${told("EEE d MMMM")}, ${told("HH:mm")}`;
   return (
     <>
       {free.error && <p role="alert">{free.error.message}</p>}

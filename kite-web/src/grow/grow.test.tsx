@@ -61,7 +61,13 @@ it("asks anew when visits are closer or farther apart", async () => {
 
 it("books a visit from its day on, and none for today", async () => {
   const sent = grown({
-    "GET /api/diary/free": { personId: 2, stylist: "Joris", startsAt: "2026-04-13T09:30:00Z", minutes: 45 },
+    "GET /api/diary/free": {
+      personId: 2,
+      stylist: "Joris",
+      startsAt: "2026-04-13T09:30:00Z",
+      minutes: 45,
+      zone: "America/New_York",
+    },
     "POST /api/appointments": {},
   });
   await screen.findByText(/About 25 May/);
