@@ -75,12 +75,12 @@ public final class Bench {
       EightAtOnce.print(url);
       far.next("edits and picks");
       EditToPicture.Times t = EditToPicture.run(url);
-      print("from a changed number to the picture", t.edits(), reference);
-      print("the same, one change upon the other", t.quickEdits(), reference);
-      print("from a pick at the sit-down to the new head", t.picks(), reference);
+      Ms.print("from a changed number to the picture", t.edits(), reference);
+      Ms.print("the same, one change upon the other", t.quickEdits(), reference);
+      Ms.print("from a pick at the sit-down to the new head", t.picks(), reference);
       far.next("the bench on screen");
       BenchOnScreen.Seen seen = BenchOnScreen.run(url);
-      print("from a changed length to the fine fall", seen.fallsMs(), reference);
+      Ms.print("from a changed length to the fine fall", seen.fallsMs(), reference);
       BenchOnScreen.print(seen);
       BitesOnScreen.print(url);
       far.next("practice");
@@ -118,18 +118,6 @@ public final class Bench {
     void next(String what) {
       System.err.printf("%d of %d: %s%n", ++at, of, what);
     }
-  }
-
-  private static void print(String what, List<Double> sorted, double reference) {
-    double median = sorted.get(sorted.size() / 2);
-    System.out.printf(
-        Locale.ROOT,
-        "%s, %d times: median %.0f ms (%.1f × reference), 95th percentile %.0f ms%n",
-        what,
-        sorted.size(),
-        median,
-        median / reference,
-        sorted.get((int) Math.ceil(sorted.size() * 0.95) - 1));
   }
 
   private static double score(Collection<RunResult> results, String name) {

@@ -2,7 +2,6 @@ package kitetail.bench;
 
 import com.microsoft.playwright.Page;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 
@@ -76,7 +75,6 @@ final class BitesOnScreen {
         }
         p.waitForTimeout(APART_MS);
       }
-      Collections.sort(all);
       double fps = 0;
       for (int i = 0; i < 2; i++) {
         fps =
@@ -88,12 +86,8 @@ final class BitesOnScreen {
                             .elementHandle()))
                 .doubleValue();
       }
-      System.out.printf(
-          Locale.ROOT,
-          "the next bite in the hand, as hair: median %.0f ms, 95th percentile %.0f ms; played at %.0f frames a second%n",
-          all.get(all.size() / 2),
-          all.get((int) (0.95 * (all.size() - 1))),
-          fps);
+      Ms.print("the next bite in the hand, as hair", all);
+      System.out.printf(Locale.ROOT, "a bite played at %.0f frames a second%n", fps);
     }
   }
 }

@@ -4,7 +4,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ExecutorService;
@@ -101,7 +100,7 @@ final class PracticeOnScreen {
                   .doubleValue());
         }
       }
-      say("from the list to a drill's head", ready);
+      Ms.print("from the list to a drill's head", ready);
       p.navigate(s.at("/practice/overComb?seed=7&level=1"));
       p.waitForFunction("() => performance.getEntriesByName('kite-sharp').length > 1");
       p.waitForTimeout(1500);
@@ -123,7 +122,7 @@ final class PracticeOnScreen {
         }
         p.waitForTimeout(700);
       }
-      say("from a stroke's end to cut hair", cut);
+      Ms.print("from a stroke's end to cut hair", cut);
       System.out.printf(Locale.ROOT, "the comb led at %.0f frames a second%n", fps);
     }
     learners(url);
@@ -141,7 +140,7 @@ final class PracticeOnScreen {
       for (Future<List<Double>> f : each) {
         ms.addAll(f.get());
       }
-      say(LEARNERS + " learners at once, each answer", ms);
+      Ms.print(LEARNERS + " learners at once, each answer", ms);
     } finally {
       at.shutdown();
     }
@@ -167,16 +166,5 @@ final class PracticeOnScreen {
       Thread.sleep(BETWEEN_MS / 2 + r.nextInt(BETWEEN_MS));
     }
     return ms;
-  }
-
-  private static void say(String what, List<Double> ms) {
-    Collections.sort(ms);
-    System.out.printf(
-        Locale.ROOT,
-        "%s, %d times: median %.0f ms, 95th percentile %.0f ms%n",
-        what,
-        ms.size(),
-        ms.get(ms.size() / 2),
-        ms.get((int) Math.ceil(ms.size() * 0.95) - 1));
   }
 }
