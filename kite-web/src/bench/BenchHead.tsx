@@ -124,20 +124,24 @@ export function BenchHead(props: Props) {
       </div>
     );
   }
-  if (!head || !paint || !outcome) return <Loading what={worded("common.the-head")} />;
+  const there = head && paint && outcome;
   return (
-    <div className="absolute inset-0" aria-busy={busy}>
+    <div className="absolute inset-0" aria-busy={busy || !there}>
       <Head3D
-        head={head}
-        seams={seams}
-        paint={paint}
-        lengths={outcome.state(done)}
-        before={outcome.state(all ? done : before)}
+        {...(there
+          ? {
+              head,
+              seams,
+              paint,
+              lengths: outcome.state(done),
+              before: outcome.state(all ? done : before),
+            }
+          : { colours: ramp?.colours })}
         standing={shown === "standing"}
         view={view}
         viewTurn={turn}
         linked={linked}
-        above={grip ? handsRoom(outcome.state(0)) : 1}
+        above={grip && outcome ? handsRoom(outcome.state(0)) : 1}
         units={units}
         label={worded("benchHead.painted", {
           head: of,
@@ -148,11 +152,17 @@ export function BenchHead(props: Props) {
             : worded("benchHead.after-move", { chosen: (chosen as number) + 1 }),
         })}
       >
-        {overlays}
+        {there && overlays}
       </Head3D>
-      <div className="pointer-events-none absolute right-0 bottom-12 z-10 rounded-box bg-base-100/70 p-1">
-        <Legend coat={coat} document={document} rows={rows} />
-      </div>
+      {there ? (
+        <div className="pointer-events-none absolute right-0 bottom-12 z-10 rounded-box bg-base-100/70 p-1">
+          <Legend coat={coat} document={document} rows={rows} />
+        </div>
+      ) : (
+        <div className="absolute inset-0 grid">
+          <Loading what={worded("common.the-head")} />
+        </div>
+      )}
     </div>
   );
 }

@@ -15,12 +15,13 @@ import { bandOf, lengthMaterial } from "./lengthMaterial";
 import { Standing3D } from "./Standing3D";
 import { alongSeams, rimOnSeams } from "./seams";
 import type { ViewName } from "./views";
+import { WarmPaint } from "./WarmPaint";
 
 /** Pixels for each of the screen's while it turns or is painted anew; at rest it is drawn sharp. */
 const MOVING_RATIO = 0.8;
 const STANDING_ROOM = 1.5;
 
-type Props = {
+type There = {
   head: HeadData;
   /** The scalp cut along the borders of sections, once it is there. */
   seams?: Seams;
@@ -28,6 +29,20 @@ type Props = {
   /** Lengths after and before the chosen move, for the line round what it cuts. */
   lengths: Float32Array;
   before: Float32Array;
+};
+
+/** While the head is on its way the stage is made ready for it. */
+type Waiting = {
+  head?: undefined;
+  seams?: undefined;
+  paint?: undefined;
+  lengths?: undefined;
+  before?: undefined;
+  /** Of the coat it will wear, where they are known. */
+  colours?: string[] | undefined;
+};
+
+type Props = (There | Waiting) & {
   /** Hair drawn straight off the skin in the coat's colours. */
   standing?: boolean;
   view: ViewName;
@@ -45,14 +60,17 @@ type Props = {
 
 /** The head in three dimensions, painted; contours at round lengths, labelled. Drawn anew only for another picture. */
 export const Head3D = memo(function Head3D(props: Props) {
-  const { head, paint, units } = props;
+  const { units } = props;
+  const there = props.head ? props : undefined;
   const [labels, setLabels] = useState<Label[]>([]);
-  const labelled = props.labelled !== false && paint.kind === "bands" && paint.labelled;
+  const paint = there?.paint;
+  const labelled = props.labelled !== false && paint?.kind === "bands" && paint.labelled;
   const place: Still = (camera, size) => {
-    if (!labelled || paint.kind !== "bands") return;
+    if (!there || !labelled || paint?.kind !== "bands") return;
     const v = new THREE.Vector3();
     const n = new THREE.Vector3();
-    const { points, normals } = head.scalp;
+    const { scalp } = there.head;
+    const { points, normals } = scalp;
     const vertices = Array.from({ length: points.length / 3 }, (_, i) => {
       v.set(points[3 * i] as number, points[3 * i + 1] as number, points[3 * i + 2] as number);
       n.set(normals[3 * i] as number, normals[3 * i + 1] as number, normals[3 * i + 2] as number);
@@ -61,7 +79,7 @@ export const Head3D = memo(function Head3D(props: Props) {
       return { x: ((v.x + 1) / 2) * size.width, y: ((1 - v.y) / 2) * size.height, facing };
     });
     setLabels(
-      contourLabels(paint.values, head.scalp.triangles, vertices, paint.levels, {
+      contourLabels(paint.values, scalp.triangles, vertices, paint.levels, {
         x: size.width / 2,
         y: size.height * 0.36,
       }),
@@ -78,10 +96,23 @@ export const Head3D = memo(function Head3D(props: Props) {
         movingRatio={MOVING_RATIO}
         room={props.standing ? STANDING_ROOM : 1}
         above={props.standing ? 1 : props.above}
-        instead={<HeadSvg head={head} paint={paint} view={props.view} units={units} label={props.label} />}
+        waits={!there}
+        instead={
+          there && (
+            <HeadSvg
+              head={there.head}
+              paint={there.paint}
+              view={props.view}
+              units={units}
+              label={props.label}
+            />
+          )
+        }
       >
-        <Painted {...props} />
-        {props.standing && <Standing3D head={head} lengths={props.lengths} paint={paint} />}
+        {there ? <Painted {...there} /> : <WarmPaint colours={(props as Waiting).colours} />}
+        {there && props.standing && (
+          <Standing3D head={there.head} lengths={there.lengths} paint={there.paint} />
+        )}
         {props.children}
       </HeadStage>
       {labelled &&
@@ -99,7 +130,7 @@ export const Head3D = memo(function Head3D(props: Props) {
   );
 });
 
-function Painted({ head, seams, lengths, before, paint }: Props) {
+function Painted({ head, seams, lengths, before, paint }: There) {
   const { invalidate, advance } = useThree();
   const drawn = useRef(false);
   const mesh = seams?.mesh ?? head.scalp;

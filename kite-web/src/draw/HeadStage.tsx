@@ -53,6 +53,8 @@ type Props = {
   room?: number;
   /** Seen from below as it is, and so many times as high over its middle: hair held up stays in the picture. */
   above?: number;
+  /** Nothing of it is to be seen yet. */
+  waits?: boolean;
   children: ReactNode;
   /** Shown when the browser cannot draw in 3D. */
   instead: ReactNode;
@@ -85,6 +87,7 @@ export function HeadStage({
   movingRatio,
   stillMs,
   sharpRatio,
+  waits,
   children,
   instead,
 }: Props) {
@@ -120,6 +123,7 @@ export function HeadStage({
         movingRatio={movingRatio}
         stillMs={stillMs}
         sharpRatio={sharpRatio}
+        waits={waits}
       />
       {children}
     </Canvas>
@@ -145,6 +149,7 @@ function Turning({
   movingRatio = 1,
   stillMs = STILL_MS,
   sharpRatio = SHARP_RATIO,
+  waits = false,
 }: Omit<Props, "label" | "children" | "instead">) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
@@ -226,6 +231,7 @@ function Turning({
   const begun = useRef(false);
   // Plain pixels while something changes; once still, drawn anew with more of them.
   useFrame(({ scene }) => {
+    if (waits) return;
     const ratio = Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio);
     if (gl.getPixelRatio() !== ratio) gl.setPixelRatio(ratio);
     if (sharpened.current) {
