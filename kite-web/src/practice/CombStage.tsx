@@ -9,6 +9,7 @@ import type { ViewName } from "../draw/views";
 import type { SitHead } from "../sit/readSit";
 import { worded } from "../words/worded";
 import { layComb, useCombTool } from "./combTool";
+import { useHairInTeeth } from "./hairInTeeth";
 import { type Edge, GUIDE, Lines3D } from "./Lines3D";
 import { type Led, ledOn, setDown, takenOff } from "./led";
 import { placeAt, placeTouched, type SkinPlace } from "./skinPlace";
@@ -132,8 +133,10 @@ function LedComb(props: Props & { keyed?: { place: SkinPlace; led: Led | null } 
   useEffect(() => () => scalp.dispose(), [scalp]);
   const tool = useCombTool(comb.teethMm);
   const led = useRef<Led | null>(null);
+  const { mesh: taken, hold } = useHairInTeeth(props.head, props.fall, props.lengths, comb.teethMm);
   const lay = (p: SkinPlace, gap: number) => {
     layComb(tool, p, gap, leanDeg);
+    hold(p);
     performance.mark("kite-comb");
     invalidate();
   };
@@ -183,6 +186,7 @@ function LedComb(props: Props & { keyed?: { place: SkinPlace; led: Led | null } 
           lay(p, led.current?.points.at(-1)?.gapMm ?? gapMm);
         }}
       />
+      <primitive object={taken} />
       <primitive object={tool} />
     </>
   );

@@ -7,12 +7,12 @@ type Props = {
   children?: ReactNode;
 };
 
-/** A drill: the head large, what is done beside it; under each other on a phone. */
+/** A drill: the head large, what is done beside it; under each other on a phone and an upright tablet. */
 export function DrillFrame({ head, panel, children }: Props) {
   return (
-    <div className="grid min-h-0 flex-1 gap-4 md:grid-cols-[minmax(0,1fr)_340px]">
-      <section className="flex min-h-[52dvh] min-w-0 flex-col">{head}</section>
-      <div className="grid content-start gap-3">
+    <div className="grid min-h-0 flex-1 gap-4 lg:grid-cols-[minmax(0,1fr)_340px]">
+      <section className="flex min-h-[52dvh] min-w-0 md:max-lg:min-h-[46dvh] flex-col">{head}</section>
+      <div className="grid content-start items-start gap-3 md:max-lg:grid-cols-2">
         {panel}
         {children}
       </div>

@@ -25,11 +25,14 @@ export function useCombTool(teethMm: number): THREE.Group {
   return tool;
 }
 
+/** The way up over the skin at a place. */
+export const upAt = (p: SkinPlace): THREE.Vector3 =>
+  new THREE.Vector3(0, 0, 1).addScaledVector(p.out, -p.out.z).normalize();
+
 /** Lays the comb over a place of the skin, so far off it, leaning off the head as it goes up. */
 export function layComb(tool: THREE.Group, p: SkinPlace, gapMm: number, leanDeg: number): void {
-  const up = new THREE.Vector3(0, 0, 1).addScaledVector(p.out, -p.out.z).normalize();
   const lean = (leanDeg * Math.PI) / 180;
-  const along = up.clone().multiplyScalar(Math.cos(lean)).addScaledVector(p.out, Math.sin(lean));
+  const along = upAt(p).multiplyScalar(Math.cos(lean)).addScaledVector(p.out, Math.sin(lean));
   const side = p.out.clone().cross(along).normalize();
   const out = along.clone().cross(side);
   tool.matrix.makeBasis(side, out, along).setPosition(p.at.clone().addScaledVector(p.out, gapMm));

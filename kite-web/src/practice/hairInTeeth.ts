@@ -1,0 +1,90 @@
+import { useEffect, useMemo } from "react";
+import * as THREE from "three";
+import type { Fallen, HeadData } from "../api/binary";
+import { strandRoots } from "../draw/strandRoots";
+import { upAt } from "./combTool";
+import type { SkinPlace } from "./skinPlace";
+
+/** More strands than these are not told apart. */
+const MOST = 240;
+/** A comb takes up what grows so far above and below its edge. */
+const ROW_MM = 9;
+/** Roots so far off are on another side of the head. */
+const DEEP_MM = 30;
+/** As it goes up it draws the hair along. */
+const DRAWN_UP = 0.6;
+const HALF_WIDTH_MM = 0.5;
+
+/**
+ * What a comb holds where it is laid, drawn straight out through its teeth: root and end of each strand, six numbers, mm.
+ *
+ * @param roots the vertex of the scalp each strand grows at
+ * @param lengths in mm at each vertex
+ */
+export function held(
+  fall: Fallen,
+  roots: Uint32Array,
+  lengths: Float32Array,
+  p: SkinPlace,
+  teethMm: number,
+): number[] {
+  const up = upAt(p);
+  const side = p.out.clone().cross(up);
+  const way = p.out.clone().addScaledVector(up, DRAWN_UP).normalize();
+  const off = new THREE.Vector3();
+  const out: number[] = [];
+  for (let s = 0; s < fall.strands && out.length < 6 * MOST; s++) {
+    const o = 3 * s * fall.points;
+    const [x, y, z] = [fall.xyz[o] as number, fall.xyz[o + 1] as number, fall.xyz[o + 2] as number];
+    off.set(x, y, z).sub(p.at);
+    if (Math.abs(off.dot(side)) > teethMm / 2 || Math.abs(off.dot(up)) > ROW_MM) continue;
+    if (Math.abs(off.dot(p.out)) > DEEP_MM) continue;
+    const mm = lengths[roots[s] as number] as number;
+    out.push(x, y, z, x + mm * way.x, y + mm * way.y, z + mm * way.z);
+  }
+  return out;
+}
+
+/** The hair a comb holds, to be drawn where it is laid. */
+export function useHairInTeeth(head: HeadData, fall: Fallen, lengths: Float32Array, teethMm: number) {
+  const mesh = useMemo(() => {
+    const shape = new THREE.BufferGeometry();
+    const corners = new THREE.BufferAttribute(new Float32Array(12 * MOST), 3);
+    corners.setUsage(THREE.DynamicDrawUsage);
+    shape.setAttribute("position", corners);
+    shape.setIndex(Array.from({ length: MOST }, (_, i) => [0, 1, 2, 1, 3, 2].map((k) => 4 * i + k)).flat());
+    shape.setDrawRange(0, 0);
+    const coat = new THREE.MeshBasicMaterial({ side: THREE.DoubleSide });
+    coat.color.setStyle(fall.reading.lengths, THREE.LinearSRGBColorSpace);
+    const m = new THREE.Mesh(shape, coat);
+    m.frustumCulled = false;
+    return m;
+  }, [fall.reading.lengths]);
+  useEffect(
+    () => () => {
+      mesh.geometry.dispose();
+      mesh.material.dispose();
+    },
+    [mesh],
+  );
+  const roots = useMemo(() => strandRoots(fall, head.scalp), [fall, head]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was taken is no longer held
+  useEffect(() => mesh.geometry.setDrawRange(0, 0), [mesh, lengths]);
+  const hold = (p: SkinPlace) => {
+    const strands = held(fall, roots, lengths, p, teethMm);
+    const corners = mesh.geometry.getAttribute("position");
+    const side = p.out.clone().cross(upAt(p)).multiplyScalar(HALF_WIDTH_MM);
+    const n = strands.length / 6;
+    for (let i = 0; i < n; i++) {
+      for (let k = 0; k < 4; k++) {
+        const from = 6 * i + 3 * (k >> 1);
+        const to = k % 2 === 0 ? 1 : -1;
+        const [x, y, z] = strands.slice(from, from + 3) as [number, number, number];
+        corners.setXYZ(4 * i + k, x + to * side.x, y + to * side.y, z + to * side.z);
+      }
+    }
+    corners.needsUpdate = true;
+    mesh.geometry.setDrawRange(0, 6 * n);
+  };
+  return { mesh, hold };
+}
