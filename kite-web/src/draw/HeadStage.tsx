@@ -231,7 +231,13 @@ function Turning({
   const begun = useRef(false);
   // Plain pixels while something changes; once still, drawn anew with more of them.
   useFrame(({ scene }) => {
-    if (waits) return;
+    if (waits) {
+      // What comes next is a first picture again, whatever was to be drawn sharp.
+      clearTimeout(stillTimer.current);
+      sharpened.current = false;
+      begun.current = false;
+      return;
+    }
     const ratio = Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio);
     if (gl.getPixelRatio() !== ratio) gl.setPixelRatio(ratio);
     if (sharpened.current) {
