@@ -14,6 +14,8 @@ const DEEP_MM = 30;
 /** As it goes up it draws the hair along. */
 const DRAWN_UP = 0.6;
 const HALF_WIDTH_MM = 0.5;
+/** Strand by strand lighter or darker than the hair behind them, or they are lost before it. */
+const SHADES = [1.5, 0.65, 1.25];
 
 /**
  * What a comb holds where it is laid, drawn straight out through its teeth: root and end of each strand, six numbers, mm.
@@ -52,9 +54,14 @@ export function useHairInTeeth(head: HeadData, fall: Fallen, lengths: Float32Arr
     const corners = new THREE.BufferAttribute(new Float32Array(12 * MOST), 3);
     corners.setUsage(THREE.DynamicDrawUsage);
     shape.setAttribute("position", corners);
+    const shades = Float32Array.from(
+      { length: 12 * MOST },
+      (_, i) => SHADES[Math.floor(i / 12) % 3] as number,
+    );
+    shape.setAttribute("color", new THREE.BufferAttribute(shades, 3));
     shape.setIndex(Array.from({ length: MOST }, (_, i) => [0, 1, 2, 1, 3, 2].map((k) => 4 * i + k)).flat());
     shape.setDrawRange(0, 0);
-    const coat = new THREE.MeshBasicMaterial({ side: THREE.DoubleSide });
+    const coat = new THREE.MeshBasicMaterial({ side: THREE.DoubleSide, vertexColors: true });
     coat.color.setStyle(fall.reading.lengths, THREE.LinearSRGBColorSpace);
     const m = new THREE.Mesh(shape, coat);
     m.frustumCulled = false;
