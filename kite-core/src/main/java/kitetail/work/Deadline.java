@@ -12,7 +12,7 @@ public final class Deadline {
     private static final long serialVersionUID = 1L;
 
     public Passed() {
-      super("This takes longer than anybody waits for it; ask for less at a time.");
+      super("nobody waits for this work any longer");
     }
   }
 

@@ -10,6 +10,7 @@ import java.time.temporal.Temporal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import kitetail.formats.words.Refused;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Calendar;
@@ -45,7 +46,8 @@ public final class BusyFile {
     try {
       c = new CalendarBuilder().build(new StringReader(text));
     } catch (ParserException | IOException | RuntimeException e) {
-      throw new IllegalArgumentException("This is not an iCalendar file: " + e.getMessage(), e);
+      throw new IllegalArgumentException(
+          Refused.because("not-a-calendar", "why", String.valueOf(e.getMessage())), e);
     }
     List<Busy> all = new ArrayList<>();
     for (CalendarComponent part : c.<CalendarComponent>getComponents()) {
@@ -61,8 +63,7 @@ public final class BusyFile {
             .forEach(i -> all.add(new Busy(i.getStart(), i.getEnd())));
       }
       if (all.size() > MOST) {
-        throw new IllegalArgumentException(
-            "The calendar holds more than " + MOST + " times in that period.");
+        throw new IllegalArgumentException(Refused.because("too-many-times", "most", MOST));
       }
     }
     all.sort(Comparator.comparing(Busy::from).thenComparing(Busy::to));
@@ -77,8 +78,7 @@ public final class BusyFile {
         .findFirst()
         .ifPresent(
             r -> {
-              throw new IllegalArgumentException(
-                  "An event repeats by " + r + "; allowed is hourly or rarer.");
+              throw new IllegalArgumentException(Refused.because("repeats-too-often", "rule", r));
             });
   }
 

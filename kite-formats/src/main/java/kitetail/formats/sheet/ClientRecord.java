@@ -3,6 +3,7 @@ package kitetail.formats.sheet;
 import static kitetail.formats.sheet.Pdf.text;
 
 import java.util.List;
+import kitetail.formats.words.SheetWords;
 
 /** All that is kept on a client, to be read by them: headings with lines under each, as a PDF. */
 public final class ClientRecord {
@@ -16,7 +17,9 @@ public final class ClientRecord {
     h.append("<html><head><style>@page{size:")
         .append(paper.css())
         .append(
-            ";margin:14mm;@bottom-right{content:counter(page) ' of ' counter(pages);font-family:Sheet;font-size:8pt;color:#4a5268}}")
+            ";margin:14mm;@bottom-right{content:counter(page) ' "
+                + SheetWords.ofPages()
+                + " ' counter(pages);font-family:Sheet;font-size:8pt;color:#4a5268}}")
         .append("body{font-family:Sheet;color:#1b2440;font-size:10pt;line-height:1.35;margin:0}")
         .append("h1{font-size:21pt;margin:0}h2{font-size:13pt;margin:5mm 0 1mm}p{margin:0 0 1mm}")
         .append("</style></head><body><h1>")
@@ -28,7 +31,7 @@ public final class ClientRecord {
       h.append("<h2>").append(text(p.title())).append("</h2>");
       p.lines().forEach(l -> h.append("<p>").append(text(l)).append("</p>"));
       if (p.lines().isEmpty()) {
-        h.append("<p>Nothing.</p>");
+        h.append("<p>" + text(SheetWords.nothing()) + "</p>");
       }
     }
     return Pdf.print(h.append("</body></html>").toString());

@@ -7,9 +7,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.Locale;
 import javax.imageio.ImageIO;
 import kitetail.formats.picture.View;
+import kitetail.formats.words.SheetWords;
 import kitetail.formats.words.Words;
 import kitetail.plan.Outcome;
 
@@ -32,10 +32,10 @@ public final class CutSheet {
     List<byte[]> maps = s.maps(sides);
     StringBuilder heads = new StringBuilder();
     StringBuilder blanks = new StringBuilder();
-    cell(heads, s.fallenPng(), "as it falls");
-    cell(blanks, BLANK, "as it falls");
+    cell(heads, s.fallenPng(), text(SheetWords.asItFalls()));
+    cell(blanks, BLANK, text(SheetWords.asItFalls()));
     for (int i = 0; i < sides.size(); i++) {
-      String side = sides.get(i).name().toLowerCase(Locale.ROOT);
+      String side = text(SheetWords.side(sides.get(i)));
       cell(heads, maps.get(i), side);
       cell(blanks, BLANK, side);
     }
@@ -113,11 +113,14 @@ public final class CutSheet {
                   ? ""
                   : "<br/><span class='small'>" + text(step.move().watch()) + "</span>")
           .append("</td><td class='t'>")
-          .append(Sheet.amount(step).replace(", ", "<br/>"))
+          .append(SheetWords.amount(step).replace(", ", "<br/>"))
           .append("</td></tr>");
     }
     h.append("</table><div class='cautions'>");
     s.cautions(MOST_CAUTIONS).forEach(c -> h.append("<p>").append(text(c)).append("</p>"));
-    return h.append("<p>").append(Sheet.CAUTION).append("</p></div></body></html>").toString();
+    return h.append("<p>")
+        .append(text(SheetWords.caution()))
+        .append("</p></div></body></html>")
+        .toString();
   }
 }

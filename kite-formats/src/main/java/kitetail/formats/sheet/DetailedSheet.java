@@ -3,9 +3,9 @@ package kitetail.formats.sheet;
 import static kitetail.formats.sheet.Pdf.text;
 
 import java.util.List;
-import java.util.Locale;
 import kitetail.formats.picture.View;
 import kitetail.formats.words.EditWords;
+import kitetail.formats.words.SheetWords;
 import kitetail.formats.words.Words;
 import kitetail.head.Place;
 import kitetail.plan.Move;
@@ -27,7 +27,9 @@ public final class DetailedSheet {
     h.append("<html><head><style>@page{size:")
         .append(paper.css())
         .append(
-            ";margin:12mm 13mm 14mm;@bottom-right{content:counter(page) ' of ' counter(pages);font-family:Sheet;font-size:8pt;color:#4a5268}}")
+            ";margin:12mm 13mm 14mm;@bottom-right{content:counter(page) ' "
+                + SheetWords.ofPages()
+                + " ' counter(pages);font-family:Sheet;font-size:8pt;color:#4a5268}}")
         .append("body{font-family:Sheet;color:#1b2440;font-size:9.5pt;line-height:1.32;margin:0}")
         .append("h1{font-size:21pt;margin:0}h2{font-size:14pt;margin:6mm 0 2mm}p{margin:0 0 1mm}")
         .append(".who{font-size:10pt;margin:0 0 3mm;color:#4a5268}.small{color:#4a5268}")
@@ -48,22 +50,24 @@ public final class DetailedSheet {
         .append(text(s.subtitle()))
         .append("</p>");
     heads(h, s);
-    h.append("<h2>The moves in order</h2>");
+    h.append("<h2>" + text(SheetWords.theMoves()) + "</h2>");
     List<byte[]> stages = stages(s);
     for (int i = 0; i < stages.size(); i++) {
       move(h, s, i, stages.get(i));
     }
     places(h, s);
-    h.append("<h2>Before you cut</h2><div class='cautions'>");
+    h.append("<h2>" + text(SheetWords.beforeYouCut()) + "</h2><div class='cautions'>");
     s.cautions(Integer.MAX_VALUE).forEach(c -> h.append("<p>").append(text(c)).append("</p>"));
-    h.append("<p>").append(Sheet.CAUTION).append("</p></div></body></html>");
+    h.append("<p>").append(text(SheetWords.caution())).append("</p></div></body></html>");
     return Pdf.print(h.toString());
   }
 
   private static void heads(StringBuilder h, Sheet s) {
     h.append("<table class='heads'><tr><td>")
         .append(Pdf.image(s.fallenPng()))
-        .append("<br/>as it falls</td>");
+        .append("<br/>")
+        .append(text(SheetWords.asItFalls()))
+        .append("</td>");
     List<View> views = List.of(View.FRONT, View.LEFT, View.RIGHT, View.BACK, View.TOP);
     List<byte[]> maps = s.maps(views);
     for (int k = 0; k < views.size(); k++) {
@@ -73,7 +77,7 @@ public final class DetailedSheet {
       h.append("<td>")
           .append(Pdf.image(maps.get(k)))
           .append("<br/>")
-          .append(views.get(k).name().toLowerCase(Locale.ROOT))
+          .append(text(SheetWords.side(views.get(k))))
           .append("</td>");
     }
     h.append("</tr></table>");
@@ -113,15 +117,7 @@ public final class DetailedSheet {
     paragraph(
         h,
         "small",
-        "Section “"
-            + s.plan().section(m.section()).name()
-            + "” · stand "
-            + stand(m.stand())
-            + " · hair "
-            + m.damp().name().toLowerCase(Locale.ROOT)
-            + " · "
-            + Sheet.amount(step)
-            + (m.askFirst() ? " · ask first" : ""));
+        SheetWords.beside(m, s.plan().section(m.section()).name(), SheetWords.amount(step)));
     h.append("</td><td class='pic'>").append(Pdf.image(stage)).append("</td></tr></table>");
   }
 
@@ -129,15 +125,6 @@ public final class DetailedSheet {
     if (!said.isBlank()) {
       h.append("<p class='").append(kind).append("'>").append(text(said)).append("</p>");
     }
-  }
-
-  private static String stand(Move.Stand stand) {
-    return switch (stand) {
-      case FRONT -> "in front";
-      case LEFT -> "at the left";
-      case RIGHT -> "at the right";
-      case BACK -> "behind";
-    };
   }
 
   private static View view(Move.Stand stand) {
@@ -150,8 +137,11 @@ public final class DetailedSheet {
   }
 
   private static void places(StringBuilder h, Sheet s) {
-    h.append(
-        "<h2>Lengths, dry and straight</h2><table class='places'><tr><th>Place</th><th>before</th><th>left in the end</th></tr>");
+    h.append("<h2>").append(text(SheetWords.lengths())).append("</h2><table class='places'><tr>");
+    for (String head : List.of(SheetWords.place(), SheetWords.before(), SheetWords.left())) {
+      h.append("<th>").append(text(head)).append("</th>");
+    }
+    h.append("</tr>");
     for (Place p : Place.values()) {
       int root = s.outcome().scalp().root(p);
       h.append("<tr><td>")

@@ -1,11 +1,10 @@
 package kitetail.formats.sheet;
 
 import java.util.List;
-import java.util.Locale;
 import kitetail.check.Check;
-import kitetail.cut.Aside;
 import kitetail.formats.picture.HeadPicture;
 import kitetail.formats.picture.View;
+import kitetail.formats.words.SheetWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.plan.Finding;
@@ -23,9 +22,6 @@ public record Sheet(
   public static final int PICTURE_WIDTH = 400;
   public static final int PICTURE_HEIGHT = 440;
 
-  static final String CAUTION =
-      "Look for moles, scars and broken skin before you begin; do not cut there. Fold the ear away. Tools disinfected for the full contact time, a new blade for each client. Local rules and licensed practice come first.";
-
   Words words() {
     return new Words(units);
   }
@@ -42,16 +38,7 @@ public record Sheet(
   String subtitle() {
     return who
         + (who.isBlank() ? "" : " · ")
-        + String.format(
-            Locale.ROOT, "%d moves · about %.0f minutes", plan.moves().size(), outcome.minutes());
-  }
-
-  static String amount(Outcome.Step s) {
-    String minutes = String.format(Locale.ROOT, "%.0f min", Math.max(1, s.minutes()));
-    if (s.cut() instanceof Aside) {
-      return minutes;
-    }
-    return s.bites() + (s.bites() == 1 ? " bite, " : " bites, ") + minutes;
+        + SheetWords.movesAndMinutes(plan.moves().size(), outcome.minutes());
   }
 
   /** What to know before cutting, but what is meant. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import kitetail.formats.look.Svg;
 import kitetail.formats.picture.View;
+import kitetail.formats.words.SheetWords;
 import kitetail.formats.words.Words;
 import kitetail.plan.Outcome;
 
@@ -111,7 +112,7 @@ public final class SheetSvg {
       }
       bottom += type;
       List<String> cautions = new ArrayList<>(s.cautions(5));
-      cautions.add(Sheet.CAUTION);
+      cautions.add(SheetWords.caution());
       double from = bottom;
       for (String c : cautions) {
         said(c, EDGE + 3, wide - 2 * EDGE - 3, INK);
@@ -140,7 +141,7 @@ public final class SheetSvg {
           0.3);
       double first = bottom + type * 1.35;
       svg.text(EDGE, first, type * 1.4, true, RED, Integer.toString(n));
-      svg.text(wide - EDGE - RIGHT_WIDE, first, type, false, SOFT, Sheet.amount(step));
+      svg.text(wide - EDGE - RIGHT_WIDE, first, type, false, SOFT, SheetWords.amount(step));
       double left = EDGE + 8;
       double big = bottom;
       String headline = words.headline(step.move().with(step.cut()));

@@ -5,6 +5,7 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Consumer;
+import kitetail.formats.words.Refused;
 import kitetail.work.Deadline;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -74,7 +75,7 @@ public class Lines {
           });
     } catch (Deadline.Passed e) {
       // The answer has begun: what went wrong can only be its last line.
-      out.line(new Stopped(e.getMessage()));
+      out.line(new Stopped(Refused.because("too-long-work")));
     }
   }
 }

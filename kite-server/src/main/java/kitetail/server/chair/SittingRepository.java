@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import kitetail.formats.json.ChairJson;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.Refused;
 import kitetail.plan.Plan;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
@@ -50,10 +51,7 @@ public class SittingRepository {
     private static final long serialVersionUID = 1L;
 
     OtherException(int number) {
-      super(
-          "Entry "
-              + number
-              + " of this device is stored already, and it was another; nothing of it was changed.");
+      super(Refused.because("other-entry", "number", String.valueOf(number)));
     }
   }
 
@@ -62,7 +60,7 @@ public class SittingRepository {
     final int expected;
 
     GapException(int expected) {
-      super("Entries of this device before number " + expected + " are stored; send from it on.");
+      super(Refused.because("entries-missing", "expected", String.valueOf(expected)));
       this.expected = expected;
     }
   }
@@ -90,7 +88,9 @@ public class SittingRepository {
     Head now =
         running(planId)
             .orElseThrow(
-                () -> new NotFoundException("The sitting " + token + " of this plan is finished."));
+                () ->
+                    new NotFoundException(
+                        Refused.because("sitting-finished", "token", token.toString())));
     return new Begun(now, begun > 0);
   }
 

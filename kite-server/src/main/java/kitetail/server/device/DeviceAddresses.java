@@ -1,6 +1,7 @@
 package kitetail.server.device;
 
 import java.util.UUID;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.DeviceFault;
 import kitetail.server.error.NotFoundException;
 import org.springframework.beans.factory.annotation.Value;
@@ -54,7 +55,7 @@ public class DeviceAddresses {
       return device;
     }
     if (!standIns) {
-      throw DeviceFault.silent("No " + name + " is set up for this shop.");
+      throw DeviceFault.silent(Refused.because("no-device", "name", name));
     }
     return "http://127.0.0.1:" + port + "/standin/" + standIn;
   }
@@ -74,7 +75,7 @@ public class DeviceAddresses {
   /** An id that can stand in an address. */
   static String plain(String id) {
     if (!id.matches("[A-Za-z0-9-]{1,64}")) {
-      throw new NotFoundException("No scan " + id + ".");
+      throw new NotFoundException(Refused.because("no-scan", "id", id));
     }
     return id;
   }

@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.DeviceFault;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -63,12 +64,13 @@ public class Scanner {
                   .build(),
               as);
       if (r.statusCode() / 100 != 2) {
-        throw new DeviceFault("The scanner at " + at + " answered " + r.statusCode() + ".");
+        throw new DeviceFault(
+            Refused.because(
+                "scanner-answered", "at", at.toString(), "status", String.valueOf(r.statusCode())));
       }
       return r;
     } catch (IOException e) {
-      throw new DeviceFault(
-          "The scanner at " + at + " does not answer. Is it switched on, and its address right?");
+      throw new DeviceFault(Refused.because("scanner-gone", "at", at.toString()));
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new UncheckedIOException(new IOException(e));

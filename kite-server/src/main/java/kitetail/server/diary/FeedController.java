@@ -6,6 +6,7 @@ import java.time.OffsetDateTime;
 import java.util.UUID;
 import kitetail.formats.calendar.Booked;
 import kitetail.formats.calendar.CalendarFile;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Person;
@@ -49,7 +50,7 @@ class FeedController {
   @GetMapping("/feed/{key}.ics")
   ResponseEntity<byte[]> calendar(@PathVariable UUID key) {
     if (!appointments.known(key)) {
-      throw new NotFoundException("There is no such feed; its address may have been made anew.");
+      throw new NotFoundException(Refused.because("no-such-feed"));
     }
     OffsetDateTime now = OffsetDateTime.now(clock);
     String text =

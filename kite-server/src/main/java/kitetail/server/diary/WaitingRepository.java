@@ -3,6 +3,7 @@ package kitetail.server.diary;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.List;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.NotFoundException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -75,7 +76,7 @@ class WaitingRepository {
             .param("id", id)
             .update()
         == 0) {
-      throw new NotFoundException("Nobody waits under number " + id + " in this shop.");
+      throw new NotFoundException(Refused.because("nobody-waits", "id", String.valueOf(id)));
     }
   }
 }

@@ -8,7 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.Locale;
+import kitetail.formats.words.Refused;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.MediaType;
@@ -44,7 +44,7 @@ class BodyLimit extends OncePerRequestFilter {
     private static final long serialVersionUID = 1L;
 
     TooSlow() {
-      super("What was sent came too slowly; send it again over a better line.");
+      super(Refused.because("too-slow"));
     }
   }
 
@@ -58,8 +58,7 @@ class BodyLimit extends OncePerRequestFilter {
   }
 
   private static String sentence(long most) {
-    return String.format(
-        Locale.ROOT, "What was sent is too large; allowed up to %.1f MB.", (double) most / MB);
+    return Refused.because("too-large", "megabytes", (double) most / MB);
   }
 
   private static long most(HttpServletRequest r) {

@@ -1,5 +1,7 @@
 package kitetail.server.error;
 
+import kitetail.formats.words.Refused;
+
 /** More is asked of the engine than can wait; nothing was done, and it may be asked again. */
 public final class BusyException extends RuntimeException {
   private static final long serialVersionUID = 1L;
@@ -13,14 +15,11 @@ public final class BusyException extends RuntimeException {
   }
 
   public static BusyException ofOne() {
-    return new BusyException(
-        "You ask for more at a time than can be worked out; what was asked before comes first.",
-        true);
+    return new BusyException(Refused.because("too-much-at-once"), true);
   }
 
   public static BusyException all() {
-    return new BusyException(
-        "Much is asked of the shop's server just now. Try again in a moment.", false);
+    return new BusyException(Refused.because("server-busy"), false);
   }
 
   /** Whether it is this person's own doing. */

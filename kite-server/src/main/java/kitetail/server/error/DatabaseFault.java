@@ -5,28 +5,21 @@ import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLRecoverableException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
+import kitetail.formats.words.Refused;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 
 /** Why the database keeps nothing just now, whatever is asked of it. */
 enum DatabaseFault {
-  GONE("The shop's database does not answer; what you do is kept here. Try again in a moment."),
-  FULL(
-      "The disk of the shop's server is full: nothing more can be stored until something is cleared off it."
-          + " What you do is kept here."),
-  LATE("The shop's database takes too long over this; nothing was changed. Try again in a moment.");
+  GONE,
+  FULL,
+  LATE;
 
   static final String AGAIN_SECONDS = "5";
 
-  private final String sentence;
-
-  DatabaseFault(String sentence) {
-    this.sentence = sentence;
-  }
-
   String sentence() {
-    return sentence;
+    return Refused.because("database." + name());
   }
 
   /** Nothing when what was thrown says nothing of the kind. */

@@ -1,5 +1,7 @@
 package kitetail.server.error;
 
+import kitetail.formats.words.Refused;
+
 /** There is no such thing, or not in this shop. */
 public final class NotFoundException extends RuntimeException {
   private static final long serialVersionUID = 1L;
@@ -23,7 +25,8 @@ public final class NotFoundException extends RuntimeException {
    * @param kind as tables are called
    */
   public static NotFoundException of(String kind, Object key) {
-    return new NotFoundException("No " + kind + " " + key + " in this shop.", kind, key.toString());
+    return new NotFoundException(
+        Refused.because("none-in-shop", "kind", kind, "key", key.toString()), kind, key.toString());
   }
 
   String kind() {

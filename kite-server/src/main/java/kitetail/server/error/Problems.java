@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PlanProblem;
 import kitetail.formats.json.PlanProblemException;
+import kitetail.formats.words.Refused;
 import kitetail.head.HeadMeasureException;
 import kitetail.work.Deadline;
 import org.jspecify.annotations.Nullable;
@@ -105,7 +106,7 @@ class Problems {
       }
     }
     return ProblemDetail.forStatusAndDetail(
-        HttpStatus.BAD_REQUEST, "What was sent is not the JSON expected here.");
+        HttpStatus.BAD_REQUEST, Refused.because("not-the-json"));
   }
 
   /** With what the broken constraint allows, where that is a number. */
@@ -180,18 +181,16 @@ class Problems {
     for (Throwable t = e; t != null; t = t.getCause()) {
       if (t instanceof SQLException s && OF_ERASED.equals(s.getSQLState())) {
         return ResponseEntity.status(HttpStatus.GONE)
-            .body(ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Erased.SENTENCE));
+            .body(ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Refused.because("erased")));
       }
       if (t instanceof SQLException s && s.getSQLState() != null) {
         // Class 22: data that cannot be stored, as a NUL in a text or a year past all calendars.
         if (s.getSQLState().startsWith("22")) {
-          return notKept(
-              "A text or a date in it cannot be kept: signs that cannot be seen, or a year too far off.");
+          return notKept(Refused.because("not-kept"));
         }
         // What passed every check before and is empty, too long or out of range all the same.
         if (s.getSQLState().equals(CHECKED) || s.getSQLState().equals(MISSING)) {
-          return notKept(
-              "A text or a number in it cannot be kept: empty or of blanks alone, too long, or out of range.");
+          return notKept(Refused.because("out-of-range"));
         }
       }
     }
@@ -224,7 +223,7 @@ class Problems {
   /** Not asked again by itself: it would take as long again. */
   @ExceptionHandler
   ResponseEntity<ProblemDetail> passed(Deadline.Passed e) {
-    return unavailable(e.getMessage());
+    return unavailable(Refused.because("too-long-work"));
   }
 
   /** Nothing was done: the page may ask again by itself. */
@@ -264,7 +263,7 @@ class Problems {
   @ExceptionHandler
   ProblemDetail missing(NotFoundException e) {
     if (e.kind() != null && erased.was(e.kind(), e.key())) {
-      return ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Erased.SENTENCE);
+      return ProblemDetail.forStatusAndDetail(HttpStatus.GONE, Refused.because("erased"));
     }
     return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
   }

@@ -1,5 +1,7 @@
 package kitetail.server.error;
 
+import kitetail.formats.words.Refused;
+
 /** Somebody else changed it in between. Carries the version that stands now. */
 public class StaleVersionException extends RuntimeException {
   private final long current;
@@ -9,13 +11,14 @@ public class StaleVersionException extends RuntimeException {
    */
   public StaleVersionException(String what, long sent, long current) {
     super(
-        "This "
-            + what
-            + " was changed elsewhere: you worked on version "
-            + sent
-            + ", now it is version "
-            + current
-            + ".");
+        Refused.because(
+            "changed-elsewhere",
+            "what",
+            what,
+            "sent",
+            String.valueOf(sent),
+            "current",
+            String.valueOf(current)));
     this.current = current;
   }
 

@@ -1,10 +1,12 @@
 package kitetail.server.error;
 
+import kitetail.formats.words.Refused;
+
 /** A document was named that is not known here, or no longer: it is to be sent. */
 public class UnknownWorkException extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
   public UnknownWorkException() {
-    super("This document is not known here any more; send it.");
+    super(Refused.because("unknown-work"));
   }
 }

@@ -2,6 +2,7 @@ package kitetail.server.error;
 
 import jakarta.servlet.ServletException;
 import java.io.IOException;
+import kitetail.formats.words.Refused;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.core.StandardHost;
@@ -44,7 +45,7 @@ class UnreadBodies {
         return;
       }
       try {
-        Answer.write(a.getResponse(), a.getStatus(), "This address or request cannot be read.");
+        Answer.write(a.getResponse(), a.getStatus(), Refused.because("unreadable"));
         a.finishResponse();
       } catch (IOException e) {
         // Nobody is there to read it.

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import kitetail.formats.json.Families;
+import kitetail.formats.words.Refused;
 import kitetail.plan.Plan;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
@@ -83,7 +84,7 @@ class FamilyController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@AuthenticationPrincipal Person me, @PathVariable String id) {
     if (!own.delete(me.shopId(), id)) {
-      throw new NotFoundException("No family " + id + " of this shop's own.");
+      throw new NotFoundException(Refused.because("no-own-family", "id", id));
     }
   }
 }

@@ -3,6 +3,7 @@ package kitetail.server.kit;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.NotFoundException;
 import kitetail.shopday.Care;
 import kitetail.shopday.Tool;
@@ -122,6 +123,7 @@ public class KitRepository {
   }
 
   private static NotFoundException missing(long id) {
-    return new NotFoundException("No tool " + id + " in this shop.");
+    return new NotFoundException(
+        Refused.because("none-in-shop", "kind", "tool", "key", String.valueOf(id)));
   }
 }

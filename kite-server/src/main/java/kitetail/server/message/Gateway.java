@@ -6,6 +6,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
+import kitetail.formats.words.Refused;
 import kitetail.server.device.DeviceAddresses;
 import kitetail.server.error.DeviceFault;
 import org.springframework.stereotype.Component;
@@ -46,16 +47,18 @@ class Gateway {
     try {
       int status = http.send(r, HttpResponse.BodyHandlers.discarding()).statusCode();
       if (status >= 500) {
-        throw DeviceFault.silent("The message gateway answered " + status + ".");
+        throw DeviceFault.silent(
+            Refused.because("gateway-answered", "status", String.valueOf(status)));
       }
       if (status >= 300) {
-        throw new DeviceFault("The message gateway answered " + status + ".");
+        throw new DeviceFault(
+            Refused.because("gateway-answered", "status", String.valueOf(status)));
       }
     } catch (IOException e) {
-      throw DeviceFault.silent("The message gateway cannot be reached.");
+      throw DeviceFault.silent(Refused.because("gateway-gone"));
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw DeviceFault.silent("Sending was broken off.");
+      throw DeviceFault.silent(Refused.because("sending-broken-off"));
     }
   }
 }

@@ -4,36 +4,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import kitetail.formats.words.ClientWords;
 import kitetail.server.error.FieldException;
 
 /** What a client is written about, as a shop usually words it. */
 enum Kind {
   /** A day before. */
-  REMINDER(
-      "{shop}: we see you on {when} with {stylist}. If it does not suit, tell us and somebody else has the chair.",
-      List.of("shop", "when", "stylist")),
+  REMINDER(List.of("shop", "when", "stylist")),
   /** As a cut grows out. */
-  RETURN(
-      "{shop}: by now your cut is growing out of its shape. Tell us a day that suits and the chair is kept.",
-      List.of("shop")),
+  RETURN(List.of("shop")),
   /** An appointment was moved. */
-  MOVED(
-      "{shop}: your appointment is now on {when} with {stylist}. If it does not suit, tell us.",
-      List.of("shop", "when", "stylist"));
+  MOVED(List.of("shop", "when", "stylist"));
 
   private static final Pattern NAMED = Pattern.compile("\\{([^{}]*)}");
   private static final int MOST = 400;
 
-  private final String usual;
   private final List<String> names;
 
-  Kind(String usual, List<String> names) {
-    this.usual = usual;
+  Kind(List<String> names) {
     this.names = names;
   }
 
   String usual() {
-    return usual;
+    return ClientWords.usual(name(), names);
   }
 
   /** What can be named in its words, in braces. */

@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.NotAllowedException;
 import kitetail.server.security.Needs;
 import kitetail.server.security.Passwords;
@@ -167,9 +168,7 @@ class PeopleController {
   private static void minds(Person me, Role other) {
     if (!me.is().minds(other)) {
       throw new NotAllowedException(
-          "An owner alone may do this with an "
-              + other.name().toLowerCase(java.util.Locale.ROOT)
-              + ".");
+          Refused.because("owner-alone", "role", other.name().toLowerCase(java.util.Locale.ROOT)));
     }
   }
 }

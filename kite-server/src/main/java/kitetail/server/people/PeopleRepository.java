@@ -5,6 +5,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Set;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.Refused;
 import kitetail.formats.words.Units;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotFoundException;
@@ -59,7 +60,8 @@ public class PeopleRepository {
     return ofShop(shopId).stream()
         .filter(r -> r.id == id)
         .findFirst()
-        .orElseThrow(() -> new NotFoundException("Nobody " + id + " in this shop."));
+        .orElseThrow(
+            () -> new NotFoundException(Refused.because("nobody", "id", String.valueOf(id))));
   }
 
   /**

@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.Refused;
 import kitetail.plan.Plan;
 import kitetail.server.answer.Added;
 import kitetail.server.error.NotFoundException;
@@ -53,7 +54,7 @@ class VersionController {
     return versions
         .document(me.shopId(), planId, id)
         .map(PlanJson::read)
-        .orElseThrow(() -> new NotFoundException("No such version of this plan."));
+        .orElseThrow(() -> new NotFoundException(Refused.because("no-such-version")));
   }
 
   /** What stands on the page, so that nothing has to be saved first. */

@@ -13,6 +13,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import kitetail.formats.sheet.ClientRecord;
 import kitetail.formats.sheet.Paper;
+import kitetail.formats.words.OwnDataWords;
 import kitetail.server.client.Client;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.photo.PhotoRepository;
@@ -81,7 +82,7 @@ class OwnData {
           "client.pdf",
           ClientRecord.pdf(
               c.name(),
-              "All that is kept on you, " + LocalDate.now(clock) + ".",
+              OwnDataWords.say("all", "day", LocalDate.now(clock).toString()),
               parts(c, all),
               Paper.A4));
       for (PhotoRepository.PhotoRow p : photos.ofClient(shopId, clientId)) {
@@ -111,11 +112,14 @@ class OwnData {
     List<ClientRecord.Part> parts = new ArrayList<>();
     parts.add(
         new ClientRecord.Part(
-            "How you are reached",
-            List.of("Telephone: " + c.phone(), "E-mail: " + c.email(), "Note: " + c.note())));
+            OwnDataWords.say("reached"),
+            List.of(
+                OwnDataWords.say("telephone", "phone", c.phone()),
+                OwnDataWords.say("e-mail", "email", c.email()),
+                OwnDataWords.say("note", "note", c.note()))));
     parts.add(
         part(
-            "Visits",
+            OwnDataWords.say("visits"),
             all.path("visits"),
             v ->
                 day(v, "finished_at")
@@ -123,21 +127,24 @@ class OwnData {
                     + v.path("document").path("title").asString("")
                     + ". "
                     + v.path("remarks").asString("")));
-    parts.add(part("Appointments", all.path("appointments"), a -> day(a, "starts_at")));
-    parts.add(part("Plans", all.path("plans"), p -> p.path("document").path("title").asString("")));
+    parts.add(
+        part(OwnDataWords.say("appointments"), all.path("appointments"), a -> day(a, "starts_at")));
     parts.add(
         part(
-            "Sit-downs: head, hair, wishes and cautions",
+            OwnDataWords.say("plans"),
+            all.path("plans"),
+            p -> p.path("document").path("title").asString("")));
+    parts.add(
+        part(
+            OwnDataWords.say("sit-downs"),
             all.path("sitDowns"),
             s -> day(s, "created_at") + ", " + s.path("document")));
     parts.add(
         part(
-            "Messages",
+            OwnDataWords.say("messages"),
             all.path("messages"),
             m -> day(m, "made_at") + ": " + m.path("words").asString("")));
-    parts.add(
-        part(
-            "Photographs, in the folder beside this", all.path("photos"), p -> day(p, "taken_at")));
+    parts.add(part(OwnDataWords.say("photographs"), all.path("photos"), p -> day(p, "taken_at")));
     return parts;
   }
 

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotAllowedException;
 import org.springframework.dao.DataAccessException;
@@ -64,8 +65,7 @@ class TakenIn {
   @Transactional
   public Rows asFirst(InputStream in) {
     if (!empty()) {
-      throw new NotAllowedException(
-          "A shop has begun here; an archive goes into an empty database alone.");
+      throw new NotAllowedException(Refused.because("shop-begun"));
     }
     return unpacked(in, 0);
   }

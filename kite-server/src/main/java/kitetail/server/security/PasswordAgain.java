@@ -3,6 +3,7 @@ package kitetail.server.security;
 import jakarta.servlet.http.HttpSession;
 import java.time.Clock;
 import java.time.Duration;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.NotAllowedException;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -58,7 +59,7 @@ public class PasswordAgain {
     if (session == null
         || !(session.getAttribute(UNTIL) instanceof Long until)
         || until < clock.millis()) {
-      throw new NotAllowedException("Give your password once more before this is taken out.");
+      throw new NotAllowedException(Refused.because("password-again"));
     }
   }
 }

@@ -3,6 +3,7 @@ package kitetail.server.security;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Set;
+import kitetail.formats.words.Refused;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.error.NotAllowedException;
 import org.springframework.context.annotation.Configuration;
@@ -33,9 +34,7 @@ class Rights implements WebMvcConfigurer, HandlerInterceptor {
       Right needed = needed(m, r.getMethod());
       if (!p.may(needed)) {
         throw new NotAllowedException(
-            "A "
-                + p.role().toLowerCase(java.util.Locale.ROOT)
-                + " may not do this; ask an owner of the shop.");
+            Refused.because("not-this-role", "role", p.role().toLowerCase(java.util.Locale.ROOT)));
       }
     }
     return true;

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import kitetail.formats.words.Refused;
 import kitetail.formats.words.Units;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -78,10 +79,17 @@ class SessionController {
 
   /**
    * @param signIn the name to sign in with
+   * @param leftHanded whether they cut with the left hand
    * @param rights what the role allows
    */
   record PersonView(
-      long id, String name, String signIn, Role role, Units units, List<Right> rights) {
+      long id,
+      String name,
+      String signIn,
+      Role role,
+      Units units,
+      boolean leftHanded,
+      List<Right> rights) {
     static PersonView of(Person p) {
       return new PersonView(
           p.id(),
@@ -89,6 +97,7 @@ class SessionController {
           p.signIn(),
           p.is(),
           p.reads(),
+          p.leftHanded(),
           p.is().rights().stream().sorted().toList());
     }
   }
@@ -211,6 +220,6 @@ class SessionController {
       return p;
     }
     return ProblemDetail.forStatusAndDetail(
-        HttpStatus.UNAUTHORIZED, "That name and password do not go together.");
+        HttpStatus.UNAUTHORIZED, Refused.because("wrong-password"));
   }
 }

@@ -3,6 +3,7 @@ package kitetail.server.security;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.TooManyTriesException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -43,7 +44,7 @@ public class Tries {
     if (oldest != null) {
       long wait = Math.max(1, Duration.between(now, oldest.plus(WINDOW)).toSeconds());
       throw new TooManyTriesException(
-          "Too many tries. Wait " + (wait / 60 + 1) + " minutes, or " + orElse + ".", wait);
+          Refused.because("too-many-tries", "minutes", wait / 60 + 1, "orElse", orElse), wait);
     }
   }
 

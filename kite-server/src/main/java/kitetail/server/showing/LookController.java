@@ -8,6 +8,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
 import kitetail.formats.picture.View;
+import kitetail.formats.words.Refused;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
 import kitetail.server.error.NotFoundException;
@@ -73,8 +74,7 @@ class LookController {
         .orElseThrow(
             () -> {
               tries.failed(address, OF_ALL);
-              return new NotFoundException(
-                  "Nothing is shown by this code. It is good for ten minutes and for one screen.");
+              return new NotFoundException(Refused.because("nothing-shown"));
             });
   }
 

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.Refused;
 import kitetail.plan.Plan;
 import kitetail.server.answer.Guests;
 import kitetail.server.error.NotFoundException;
@@ -19,8 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans shown to their clients, and what they said yes to. */
 @Repository
 class ShowingRepository {
-  static final String ENDED = "This view has ended.";
-
   /** A code is for the minute it is read out in. */
   private static final Duration CODE = Duration.ofMinutes(10);
 
@@ -135,7 +134,7 @@ class ShowingRepository {
         .query(String.class)
         .optional()
         .map(PlanJson::read)
-        .orElseThrow(() -> new NotFoundException(ENDED));
+        .orElseThrow(() -> new NotFoundException(Refused.because("view-ended")));
   }
 
   /**
@@ -147,7 +146,7 @@ class ShowingRepository {
     return underWay("c.shop_id as shop, p.id as of", key)
         .query(Guests.Guest.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException(ENDED));
+        .orElseThrow(() -> new NotFoundException(Refused.because("view-ended")));
   }
 
   private JdbcClient.StatementSpec underWay(String what, UUID key) {
@@ -164,7 +163,7 @@ class ShowingRepository {
         .param("key", key)
         .query(Showing.class)
         .optional()
-        .orElseThrow(() -> new NotFoundException(ENDED));
+        .orElseThrow(() -> new NotFoundException(Refused.because("view-ended")));
   }
 
   void like(UUID key, String what) {

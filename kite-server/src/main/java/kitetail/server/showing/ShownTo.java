@@ -3,6 +3,7 @@ package kitetail.server.showing;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import java.util.UUID;
+import kitetail.formats.words.Refused;
 import kitetail.server.answer.Guests;
 import kitetail.server.error.NotFoundException;
 import org.springframework.stereotype.Component;
@@ -27,6 +28,6 @@ class ShownTo implements Guests {
         // No key of anything.
       }
     }
-    throw new NotFoundException(ShowingRepository.ENDED);
+    throw new NotFoundException(Refused.because("view-ended"));
   }
 }

@@ -7,6 +7,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import kitetail.formats.words.Refused;
 import kitetail.hair.StartingHair;
 import kitetail.hair.StartingLengths;
 import kitetail.plan.Outcome;
@@ -111,7 +112,9 @@ class SitDowns {
         sitDowns
             .newest(shopId, clientId)
             .orElseThrow(
-                () -> new NotFoundException("Client " + clientId + " has not sat down yet."));
+                () ->
+                    new NotFoundException(
+                        Refused.because("not-sat-down", "id", String.valueOf(clientId))));
     next.of(shopId, s.id(), s.sitDown());
     return view(s);
   }

@@ -10,6 +10,7 @@ import kitetail.fall.Fall;
 import kitetail.formats.answer.HairInk;
 import kitetail.formats.picture.Picks;
 import kitetail.formats.picture.Strokes;
+import kitetail.formats.words.Refused;
 import kitetail.formats.words.Units;
 import kitetail.hair.HairMap;
 import kitetail.hair.StartingLengths;
@@ -103,7 +104,7 @@ class SitDrawings {
         Picks.all().stream()
             .filter(p -> p.id().equals(group))
             .findFirst()
-            .orElseThrow(() -> new NotFoundException("No picks called " + group + "."));
+            .orElseThrow(() -> new NotFoundException(Refused.because("no-picks", "group", group)));
     return png(Picks.strip(g, s, falls::pick, width, height));
   }
 

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
+import kitetail.formats.words.Refused;
 import kitetail.server.device.DeviceAddresses;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.security.Loopback;
@@ -37,7 +38,7 @@ class Door implements WebMvcConfigurer, HandlerInterceptor {
                 key.getBytes(StandardCharsets.UTF_8),
                 addresses.key().getBytes(StandardCharsets.UTF_8));
     if (!addresses.standIns() || !known || !Loopback.is(r)) {
-      throw new NotFoundException("There is nothing here.");
+      throw new NotFoundException(Refused.because("nothing-here"));
     }
     return true;
   }

@@ -8,6 +8,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import kitetail.formats.json.PlanJson;
+import kitetail.formats.words.Refused;
 import kitetail.plan.Plan;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.TakenException;
@@ -151,13 +152,16 @@ public class VisitRepository {
     // What a database keeps has no nanoseconds.
     if (Duration.between(tied.finishedAt, to).abs().toMillis() > 0) {
       throw new TakenException(
-          tied.stylist
-              + " tied this visit off at "
-              + tied.finishedAt
+          Refused.because(
+              "tied-off",
+              "stylist",
+              tied.stylist,
+              "at",
+              tied.finishedAt
                   .atZoneSameInstant(ZoneId.of(tied.zone))
                   .toLocalTime()
                   .truncatedTo(ChronoUnit.MINUTES)
-              + " already, on another device; it stands with the client's visits.");
+                  .toString()));
     }
     long id = tied.id;
     db.sql("update sitting set visit_id = :visit where token = :token")
