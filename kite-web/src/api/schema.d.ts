@@ -32,6 +32,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/appointments/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/appointments/{id}/state": {
         parameters: {
             query?: never;
@@ -570,6 +586,22 @@ export interface paths {
         get: operations["late"];
         put?: never;
         post: operations["push"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dry-pass": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dryPass"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2617,6 +2649,7 @@ export interface components {
             id: number;
         };
         Appointment: {
+            byOwnPace: boolean;
             /** Format: int64 */
             clientId: number;
             clientName: string;
@@ -2819,6 +2852,7 @@ export interface components {
             role: components["schemas"]["Role"];
         };
         CheckItem: {
+            at: components["schemas"]["CheckItemAt"][];
             /** Format: double */
             expectMm: number;
             kind: components["schemas"]["CheckRoundKind"];
@@ -2831,6 +2865,10 @@ export interface components {
             /** Format: double */
             toleranceMm: number;
             way: components["schemas"]["CheckRoundWay"];
+        };
+        CheckItemAt: {
+            move?: string;
+            place: components["schemas"]["Place"];
         };
         /** @enum {string} */
         CheckRoundKind: "slip" | "seam" | "lastBite" | "across" | "balance";
@@ -2994,6 +3032,19 @@ export interface components {
         };
         /** @enum {string} */
         Drill: "readLength" | "findLandmark" | "oneCentimetre" | "overComb" | "guards" | "hold" | "walkGuide" | "whatLeaves" | "findFault" | "putInOrder" | "saveIt" | "wholeCut";
+        DryPassView: {
+            /** Format: double */
+            lengthMm: number;
+            lies: boolean;
+            /** Format: double */
+            longerMm: number;
+            place: components["schemas"]["Place"];
+            /** Format: double */
+            shorterMm: number;
+            /** Format: double */
+            weeks: number;
+            words: string;
+        };
         EdgeAsked: {
             document: components["schemas"]["PlanDocument"];
             /** Format: double */
@@ -3208,6 +3259,7 @@ export interface components {
         /** @enum {string} */
         Form: "page" | "detailed";
         Free: {
+            byOwnPace: boolean;
             /** Format: int32 */
             minutes: number;
             /** Format: int64 */
@@ -3837,6 +3889,7 @@ export interface components {
         PersonView: {
             /** Format: int64 */
             id: number;
+            leftHanded: boolean;
             name: string;
             rights: components["schemas"]["Right"][];
             role: components["schemas"]["Role"];
@@ -4566,6 +4619,10 @@ export interface components {
             document: components["schemas"]["PlanDocument"];
             softness: components["schemas"]["Softness"];
         };
+        StandsOut: {
+            document: components["schemas"]["PlanDocument"];
+            place: components["schemas"]["Place"];
+        };
         StartAsked: {
             /** Format: int32 */
             at: number;
@@ -4955,6 +5012,35 @@ export interface operations {
         };
     };
     cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    putBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -6251,6 +6337,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LateRows"];
+                };
+            };
+            /** @description What went wrong (RFC 9457). */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dryPass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandsOut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryPassView"];
                 };
             };
             /** @description What went wrong (RFC 9457). */

@@ -44,6 +44,7 @@ export type ChairEntry = S["ChairEntry"];
 export type EntryRow = S["EntryRow"];
 export type Replanned = S["ReplanView"];
 export type VisitLengths = S["VisitLengths"];
+export type Round = S["Round"];
 export type RoundPart = S["RoundPart"];
 export type Repairs = S["RepairsView"];
 export type SittingView = S["SittingView"];

@@ -45,6 +45,9 @@ export function AppointmentSheet({ row, zone, chairs, late, move, done, cancelle
           stylist: row.stylist,
         })}
       </p>
+      {row.byOwnPace && (
+        <p className="soft">{worded("bookTime.by-own-pace", { minutes, stylist: row.stylist })}</p>
+      )}
       {row.service && <p className="text-lg">{row.service}</p>}
       {STATES[row.state] && <p className="font-bold text-lg">{STATES[row.state]}</p>}
       {told && (

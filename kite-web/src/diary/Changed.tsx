@@ -1,5 +1,5 @@
 import { useMutation } from "@tanstack/react-query";
-import { api, carriedOut, said } from "../api/http";
+import { ApiError, api, carriedOut, said } from "../api/http";
 import type { AppointmentRow } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { worded } from "../words/worded";
@@ -24,6 +24,28 @@ export const moved = async (d: Dropped): Promise<number> =>
 
 const minutesOf = (r: AppointmentRow) => Math.round((Date.parse(r.endsAt) - Date.parse(r.startsAt)) / 60_000);
 
+/** The appointment that was taken off, as it was; where the server no longer knows it, one like it. */
+async function putBack(was: AppointmentRow): Promise<unknown> {
+  try {
+    return await carriedOut(api.POST("/api/appointments/{id}/back", { params: { path: { id: was.id } } }));
+  } catch (e) {
+    if (!(e instanceof ApiError && e.status === 404)) throw e;
+    return said(
+      api.POST("/api/appointments", {
+        body: {
+          personId: was.personId,
+          clientId: was.clientId,
+          planId: was.planId,
+          serviceId: was.serviceId,
+          startsAt: was.startsAt,
+          minutes: minutesOf(was),
+          note: was.note,
+        },
+      }),
+    );
+  }
+}
+
 const back = (c: Change): Promise<unknown> =>
   c.kind === "moved"
     ? moved({
@@ -32,19 +54,7 @@ const back = (c: Change): Promise<unknown> =>
         startsAt: c.was.startsAt,
         minutes: minutesOf(c.was),
       })
-    : said(
-        api.POST("/api/appointments", {
-          body: {
-            personId: c.was.personId,
-            clientId: c.was.clientId,
-            planId: c.was.planId,
-            serviceId: c.was.serviceId,
-            startsAt: c.was.startsAt,
-            minutes: minutesOf(c.was),
-            note: c.was.note,
-          },
-        }),
-      );
+    : putBack(c.was);
 
 /** What was just done, taken back by a touch; a client whose time is still to come is told by another. */
 export function Changed({

@@ -188,6 +188,28 @@ it("moves, lengthens and takes off an appointment, and says when it cannot", asy
   await screen.findByText("It is being cut now.");
 });
 
+it("says of an appointment that its length is the stylist's own pace", () => {
+  const sheet = (byOwnPace: boolean) =>
+    atPage(
+      <AppointmentSheet
+        row={{ ...row, byOwnPace }}
+        zone={ZONE}
+        chairs={[]}
+        late={() => undefined}
+        move={() => undefined}
+        done={() => undefined}
+        cancelled={() => undefined}
+        shut={() => undefined}
+      />,
+      {},
+    );
+  sheet(false);
+  expect(screen.queryByText(/own pace/)).toBeNull();
+  cleanup();
+  sheet(true);
+  screen.getByText("30 min, by what is known of Maud's own pace");
+});
+
 it("tells who is here and who did not come, takes it back, and leaves what the chair knows alone", async () => {
   const sheet = (state: AppointmentRow["state"], answer: unknown = {}) =>
     atPage(

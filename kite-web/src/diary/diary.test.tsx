@@ -175,19 +175,35 @@ it("offers to tell nobody of a time that is over", async () => {
   expect(screen.queryByText("Tell the client")).toBeNull();
 });
 
-it("books anew who was taken off by mistake", async () => {
-  const sent = atPage(<Diary me={1} />, {
-    ...answers,
-    "DELETE /api/appointments/5": {},
-    "POST /api/appointments": { id: 9 },
-  });
+const takenOff = async (more: Record<string, unknown>) => {
+  const sent = atPage(<Diary me={1} />, { ...answers, "DELETE /api/appointments/5": {}, ...more });
   fireEvent.keyDown(await screen.findByTestId("appointment-5"), { key: "Enter" });
   fireEvent.click(await screen.findByText("Take it off the diary"));
   await screen.findByText("Bram, Mon 2 10:00, is off the diary.");
   expect(screen.queryByText("Tell the client")).toBeNull();
   fireEvent.click(screen.getByText("Undo"));
-  await waitFor(() => expect(asked(sent, "POST")).toHaveLength(1));
-  expect(asked(sent, "POST")[0]?.body).toMatchObject({ personId: 1, clientId: 3, planId: 4, minutes: 30 });
+  return sent;
+};
+
+it("puts back who was taken off by mistake, as they were", async () => {
+  const sent = await takenOff({ "POST /api/appointments/5/back": {} });
+  await waitFor(() => expect(screen.queryByText("Undo")).toBeNull());
+  expect(asked(sent, "POST").map((s) => s.url)).toEqual(["/api/appointments/5/back"]);
+});
+
+it("books them anew where the server has been started since", async () => {
+  const sent = await takenOff({
+    "POST /api/appointments/5/back": refused("No appointment 5 in this shop.", 404),
+    "POST /api/appointments": { id: 9 },
+  });
+  await waitFor(() => expect(asked(sent, "POST")).toHaveLength(2));
+  expect(asked(sent, "POST")[1]?.body).toMatchObject({ personId: 1, clientId: 3, planId: 4, minutes: 30 });
+});
+
+it("says who took the chair meanwhile, and books nobody", async () => {
+  const sent = await takenOff({ "POST /api/appointments/5/back": refused("This chair is taken then.", 409) });
+  await screen.findByText("This chair is taken then.");
+  expect(asked(sent, "POST")).toHaveLength(1);
 });
 
 it("shows one's own chair alone where this device was told so", async () => {

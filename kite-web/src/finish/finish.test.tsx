@@ -50,6 +50,13 @@ it("books the free time it shows, looks a week later when asked, and says so whe
   });
 });
 
+it("says where a visit is as long as it is by the stylist's own pace", async () => {
+  atPage(<NextVisit planId={4} clientId={9} words="Back in five weeks." weeks={5} />, {
+    "GET /api/diary/free": { ...FREE, minutes: 65, byOwnPace: true },
+  });
+  await screen.findByText("65 min, by what is known of Joris's own pace");
+});
+
 it("lists the tools the plan asks for, none ticked, and a razor's blade goes in by a touch", async () => {
   const tools = [
     tool(1, "shears"),

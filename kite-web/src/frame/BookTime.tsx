@@ -53,22 +53,29 @@ export function BookTime({ clientId, planId, from }: Props) {
           {worded("bookTime.booked", { when })}
         </p>
       ) : (
-        <div className="mt-1 flex flex-wrap gap-2">
-          <button
-            type="button"
-            className="btn h-14 text-lg"
-            disabled={!free.data || book.isPending}
-            onClick={() => free.data && book.mutate(free.data)}
-          >
-            {free.data ? worded("bookTime.book", { when }) : worded("bookTime.looking-for-a-time")}
-          </button>
-          <button type="button" className="btn h-14 text-lg" onClick={() => setLater(later + 1)}>
-            {worded("bookTime.a-day-later")}
-          </button>
-          <button type="button" className="btn h-14 text-lg" onClick={() => setLater(later + 7)}>
-            {worded("bookTime.a-week-later")}
-          </button>
-        </div>
+        <>
+          <div className="mt-1 flex flex-wrap gap-2">
+            <button
+              type="button"
+              className="btn h-14 text-lg"
+              disabled={!free.data || book.isPending}
+              onClick={() => free.data && book.mutate(free.data)}
+            >
+              {free.data ? worded("bookTime.book", { when }) : worded("bookTime.looking-for-a-time")}
+            </button>
+            <button type="button" className="btn h-14 text-lg" onClick={() => setLater(later + 1)}>
+              {worded("bookTime.a-day-later")}
+            </button>
+            <button type="button" className="btn h-14 text-lg" onClick={() => setLater(later + 7)}>
+              {worded("bookTime.a-week-later")}
+            </button>
+          </div>
+          {free.data?.byOwnPace && (
+            <p className="soft mt-1">
+              {worded("bookTime.by-own-pace", { minutes: free.data.minutes, stylist: free.data.stylist })}
+            </p>
+          )}
+        </>
       )}
     </>
   );

@@ -216,6 +216,28 @@ class DiaryTest extends InShop {
     assertThat(tell(999_999, "here")).isEqualTo(404);
   }
 
+  /** Taken off by mistake: the same one again, with who has come, so that nobody is told twice. */
+  @Test
+  void whatWasTakenOff_isPutBackAsItWas_unlessTheChairIsTakenMeanwhile() {
+    long id = booked(1, "2027-03-10T10:00:00Z", ",\"minutes\":45,\"note\":\"side door\"");
+    assertThat(tell(id, "here")).isEqualTo(204);
+    JsonNode was = day("2027-03-10");
+    assertThat(maud.send("DELETE", "/api/appointments/" + id, null).statusCode()).isEqualTo(204);
+    assertThat(day("2027-03-10")).isEmpty();
+    assertThat(putBack(id)).isEqualTo(204);
+    assertThat(day("2027-03-10")).isEqualTo(was);
+    // Once: it is there.
+    assertThat(putBack(id)).isEqualTo(404);
+    assertThat(putBack(999_999)).isEqualTo(404);
+    maud.send("DELETE", "/api/appointments/" + id, null);
+    booked(1, "2027-03-10T10:15:00Z", ",\"minutes\":30");
+    assertThat(putBack(id)).isEqualTo(409);
+  }
+
+  private static int putBack(long id) {
+    return maud.send("POST", "/api/appointments/" + id + "/back", null).statusCode();
+  }
+
   private static long walkIn(String name) {
     JsonNode added =
         post(201, "/api/clients", "{\"name\":\"" + name + "\",\"phone\":\"+31 6 5550 0188\"}");

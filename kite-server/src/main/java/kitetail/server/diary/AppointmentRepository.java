@@ -5,6 +5,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import kitetail.formats.words.Refused;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.StaleVersionException;
 import kitetail.server.error.TakenException;
@@ -21,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class AppointmentRepository {
   private static final String SELECT =
       """
-      select a.id, a.version, a.starts_at, a.ends_at, a.note, c.id as client_id, c.name as client_name,
+      select a.id, a.version, a.starts_at, a.ends_at, a.by_own_pace, a.note, c.id as client_id, c.name as client_name,
         s.id as person_id, s.name as stylist,
         p.id as plan_id, p.document ->> 'title' as plan_title, p.version as plan_version,
         o.id as service_id, o.name as service, o.price_cents,
@@ -70,6 +71,7 @@ public class AppointmentRepository {
   /**
    * One appointment; the plan may not be made yet.
    *
+   * @param byOwnPace as long as it is by what is known of the pace of whose chair it is in
    * @param service what it is booked for, where it is booked for something offered
    * @param priceCents what is asked for that, in the smallest coin
    */
@@ -78,6 +80,7 @@ public class AppointmentRepository {
       long version,
       OffsetDateTime startsAt,
       OffsetDateTime endsAt,
+      boolean byOwnPace,
       String note,
       long clientId,
       String clientName,
@@ -91,7 +94,11 @@ public class AppointmentRepository {
       @Nullable Long priceCents,
       State state) {}
 
-  /** What is to be booked. */
+  /**
+   * What is to be booked.
+   *
+   * @param byOwnPace as long as that by what is known of the pace of whose chair it is
+   */
   public record Slot(
       long personId,
       long clientId,
@@ -99,6 +106,7 @@ public class AppointmentRepository {
       @Nullable Long serviceId,
       OffsetDateTime startsAt,
       OffsetDateTime endsAt,
+      boolean byOwnPace,
       String note) {}
 
   public Shop shop(long id) {
@@ -166,8 +174,8 @@ public class AppointmentRepository {
       return db.sql(
               """
               insert into appointment
-                (shop_id, person_id, client_id, plan_id, service_id, starts_at, ends_at, note)
-              values (:shop, :person, :client, :plan, :service, :from, :to, :note) returning id
+                (shop_id, person_id, client_id, plan_id, service_id, starts_at, ends_at, by_own_pace, note)
+              values (:shop, :person, :client, :plan, :service, :from, :to, :ownPace, :note) returning id
               """)
           .param("shop", shopId)
           .param("person", s.personId())
@@ -176,6 +184,7 @@ public class AppointmentRepository {
           .param("service", s.serviceId(), Types.BIGINT)
           .param("from", s.startsAt())
           .param("to", s.endsAt())
+          .param("ownPace", s.byOwnPace())
           .param("note", s.note())
           .query(Long.class)
           .single();
@@ -184,7 +193,7 @@ public class AppointmentRepository {
     }
   }
 
-  /** Moves an appointment to another time or chair. */
+  /** Moves an appointment to another time or chair; in another chair or longer it has no pace. */
   @Transactional
   long move(
       long shopId, long id, long version, long personId, OffsetDateTime from, OffsetDateTime to) {
@@ -192,7 +201,9 @@ public class AppointmentRepository {
       int done =
           db.sql(
                   """
-                  update appointment set person_id = :person, starts_at = :from, ends_at = :to, version = version + 1
+                  update appointment set person_id = :person, starts_at = :from, ends_at = :to, version = version + 1,
+                    by_own_pace = by_own_pace and person_id = :person
+                      and ends_at - starts_at = cast(:to as timestamptz) - cast(:from as timestamptz)
                   where shop_id = :shop and id = :id and version = :version
                   """)
               .param("shop", shopId)
@@ -314,20 +325,49 @@ public class AppointmentRepository {
         .orElse(null);
   }
 
-  void cancel(long shopId, long id) {
+  /** Takes one off the diary; all that was known of it, as the database tells a row. */
+  @Transactional
+  String takeOff(long shopId, long id) {
     get(shopId, id);
-    db.sql("delete from appointment where shop_id = :shop and id = :id")
+    return db.sql(
+            """
+            delete from appointment where shop_id = :shop and id = :id
+            returning to_jsonb(appointment)::text
+            """)
         .param("shop", shopId)
         .param("id", id)
-        .update();
+        .query(String.class)
+        .optional()
+        .orElseThrow(() -> NotFoundException.of("appointment", id));
+  }
+
+  /**
+   * Puts one back as it was, but for a plan or a service that is gone since.
+   *
+   * @throws TakenException when the chair is somebody else's meanwhile
+   */
+  @Transactional
+  void putBack(String row) {
+    try {
+      db.sql(
+              """
+              insert into appointment overriding system value
+              select back.* from (select cast(:row as jsonb) as r) was,
+                jsonb_populate_record(null::appointment, was.r || jsonb_build_object(
+                  'plan_id', (select id from plan where id = cast(was.r ->> 'plan_id' as bigint)),
+                  'service_id', (select id from service where id = cast(was.r ->> 'service_id' as bigint)))) back
+              """)
+          .param("row", row)
+          .update();
+    } catch (DataIntegrityViolationException e) {
+      throw taken(e);
+    }
   }
 
   private static RuntimeException taken(DataIntegrityViolationException e) {
     boolean overlaps =
         String.valueOf(e.getMessage()).contains("appointment_person_id_tstzrange_excl");
-    return overlaps
-        ? new TakenException("This chair is taken then. Pick another time or another chair.")
-        : e;
+    return overlaps ? new TakenException(Refused.because("chair-taken")) : e;
   }
 
   /** The address of a person's feed; the one before no longer works when it is made anew. */

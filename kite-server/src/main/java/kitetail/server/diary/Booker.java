@@ -10,8 +10,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import kitetail.formats.calendar.Hours;
+import kitetail.formats.words.Refused;
 import kitetail.server.diary.AppointmentRepository.State;
 import kitetail.server.error.FieldException;
 import kitetail.server.error.TakenException;
@@ -64,6 +66,16 @@ class Booker {
   }
 
   /**
+   * @param byOwnPace told by what is known of the pace of whose chair it is
+   */
+  record Takes(int minutes, boolean byOwnPace) {
+    private static Takes ofCut(double cutMinutes, boolean byOwnPace) {
+      return new Takes(
+          (int) Math.ceil((cutMinutes + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO, byOwnPace);
+    }
+  }
+
+  /**
    * How long to book for: what is offered takes as long as the shop says; else the time a plan
    * takes by the pace learnt with this client, or else by that of whose chair it is where they
    * agreed, drying among its moves, and what comes after.
@@ -71,18 +83,21 @@ class Booker {
    * @param chair whose
    * @throws FieldException when the shop offers no such service
    */
-  int minutes(Person me, long chair, @Nullable Long planId, @Nullable Long serviceId) {
+  Takes takes(Person me, long chair, @Nullable Long planId, @Nullable Long serviceId) {
     if (serviceId != null) {
-      return service(me, serviceId).minutes();
+      return new Takes(service(me, serviceId).minutes(), false);
     }
     if (planId == null) {
-      return USUAL_MINUTES;
+      return new Takes(USUAL_MINUTES, false);
     }
     PlanRepository.Stored plan = plans.get(me.shopId(), planId);
-    double pace =
-        lessons.of(me.shopId(), plan.clientId()).paceFactor().orElseGet(() -> practice.pace(chair));
-    double cut = pace * heads.run(plan.plan()).minutes();
-    return (int) Math.ceil((cut + BETWEEN_MINUTES) / ROUNDED_TO) * ROUNDED_TO;
+    double planned = heads.run(plan.plan()).minutes();
+    OptionalDouble client = lessons.of(me.shopId(), plan.clientId()).paceFactor();
+    if (client.isPresent()) {
+      return Takes.ofCut(planned * client.getAsDouble(), false);
+    }
+    double own = practice.pace(chair);
+    return Takes.ofCut(planned * own, own != 1);
   }
 
   private ServiceRepository.Service service(Person me, long id) {
@@ -127,8 +142,7 @@ class Booker {
   void notElsewhere(Person me, long personId, OffsetDateTime from, int minutes) {
     if (hours.busy(me.shopId(), from, from.plusMinutes(minutes)).stream()
         .anyMatch(b -> b.personId() == personId)) {
-      throw new TakenException(
-          "Their own calendar has something then. Pick another time or another chair.");
+      throw new TakenException(Refused.because("elsewhere-then"));
     }
   }
 

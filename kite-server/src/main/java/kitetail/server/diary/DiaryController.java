@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import kitetail.formats.words.Refused;
 import kitetail.server.answer.Added;
 import kitetail.server.client.ClientRepository;
 import kitetail.server.error.FieldException;
@@ -47,6 +48,7 @@ class DiaryController {
   private final HoursRepository hours;
   private final OpenDays openDays;
   private final Booker booker;
+  private final TakenOff takenOff;
   private final Clock clock;
 
   DiaryController(
@@ -55,12 +57,14 @@ class DiaryController {
       HoursRepository hours,
       OpenDays openDays,
       Booker booker,
+      TakenOff takenOff,
       Clock clock) {
     this.appointments = appointments;
     this.clients = clients;
     this.hours = hours;
     this.openDays = openDays;
     this.booker = booker;
+    this.takenOff = takenOff;
     this.clock = clock;
   }
 
@@ -176,8 +180,8 @@ class DiaryController {
     Times.planned("$.startsAt", b.startsAt(), OffsetDateTime.now(clock));
     booker.chair(me, b.personId());
     booker.plan(me, b.planId(), b.clientId());
-    int takes = booker.minutes(me, b.personId(), b.planId(), b.serviceId());
-    int minutes = b.minutes() != null ? b.minutes() : takes;
+    Booker.Takes takes = booker.takes(me, b.personId(), b.planId(), b.serviceId());
+    int minutes = b.minutes() != null ? b.minutes() : takes.minutes();
     booker.notElsewhere(me, b.personId(), b.startsAt(), minutes);
     return new Added(
         appointments.book(
@@ -189,15 +193,23 @@ class DiaryController {
                 b.serviceId(),
                 b.startsAt(),
                 b.startsAt().plusMinutes(minutes),
+                takes.byOwnPace() && minutes == takes.minutes(),
                 b.note() == null ? "" : b.note())));
   }
 
   /**
    * A free time of a chair.
    *
+   * @param byOwnPace as long as that by what is known of the pace of whose chair it is
    * @param zone by whose clock it is told
    */
-  record Free(long personId, String stylist, OffsetDateTime startsAt, int minutes, String zone) {}
+  record Free(
+      long personId,
+      String stylist,
+      OffsetDateTime startsAt,
+      int minutes,
+      boolean byOwnPace,
+      String zone) {}
 
   /**
    * The first day from a date on with room, at the time of day nearest to now: in one's own chair,
@@ -218,29 +230,25 @@ class DiaryController {
             .filter(c -> any || c.id() == me.id())
             .sorted(Comparator.comparing(c -> c.id() != me.id()))
             .toList();
-    Map<Long, Integer> takes =
+    Map<Long, Booker.Takes> takes =
         chairs.stream()
             .collect(
                 Collectors.toMap(
                     AppointmentRepository.Chair::id,
-                    c -> booker.minutes(me, c.id(), planId, serviceId)));
+                    c -> booker.takes(me, c.id(), planId, serviceId)));
     for (int d = 0; d < DAYS_SEARCHED; d++) {
       for (AppointmentRepository.Chair c : chairs) {
-        int minutes = takes.get(c.id());
-        OffsetDateTime at = booker.room(me, c.id(), from.plusDays(d), minutes, now).orElse(null);
+        Booker.Takes t = takes.get(c.id());
+        OffsetDateTime at =
+            booker.room(me, c.id(), from.plusDays(d), t.minutes(), now).orElse(null);
         if (at != null) {
-          return new Free(c.id(), c.name(), at, minutes, zone.getId());
+          return new Free(c.id(), c.name(), at, t.minutes(), t.byOwnPace(), zone.getId());
         }
       }
     }
     throw new NotFoundException(
-        "No time is free in "
-            + (any ? "any" : "your")
-            + " chair within "
-            + DAYS_SEARCHED
-            + " days of "
-            + from
-            + ".");
+        Refused.because(
+            "no-time-free", "any", any, "days", DAYS_SEARCHED, "from", from.toString()));
   }
 
   @Needs(Right.BOOK)
@@ -285,6 +293,14 @@ class DiaryController {
   @DeleteMapping("/appointments/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void cancel(@AuthenticationPrincipal Person me, @PathVariable long id) {
-    appointments.cancel(me.shopId(), id);
+    takenOff.take(me.shopId(), id);
+  }
+
+  /** One that was taken off by mistake, as it was. */
+  @Needs(Right.BOOK)
+  @PostMapping("/appointments/{id}/back")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putBack(@AuthenticationPrincipal Person me, @PathVariable long id) {
+    takenOff.putBack(me.shopId(), id);
   }
 }

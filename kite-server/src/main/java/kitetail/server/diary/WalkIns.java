@@ -37,10 +37,13 @@ class WalkIns {
     if (late || appointments.expected(b.clientId(), at)) {
       return;
     }
-    OffsetDateTime ends = at.plusMinutes(booker.minutes(b.by(), b.by().id(), b.planId(), null));
+    Booker.Takes takes = booker.takes(b.by(), b.by().id(), b.planId(), null);
+    OffsetDateTime ends = at.plusMinutes(takes.minutes());
+    boolean byOwnPace = takes.byOwnPace();
     OffsetDateTime next = appointments.nextAfter(b.by().id(), at);
     if (next != null && next.isBefore(ends)) {
       ends = next;
+      byOwnPace = false;
     }
     if (Duration.between(at, ends).toMinutes() < LEAST_MINUTES) {
       return;
@@ -49,7 +52,7 @@ class WalkIns {
       appointments.book(
           b.by().shopId(),
           new AppointmentRepository.Slot(
-              b.by().id(), b.clientId(), b.planId(), null, at, ends, ""));
+              b.by().id(), b.clientId(), b.planId(), null, at, ends, byOwnPace, ""));
     } catch (TakenException e) {
       // Somebody else stands there: work at the chair goes on all the same.
     }

@@ -271,6 +271,7 @@ class DemoShop implements ApplicationRunner {
                 null,
                 start,
                 start.plusMinutes(45),
+                false,
                 ""));
       }
     }

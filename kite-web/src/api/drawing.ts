@@ -1,0 +1,7 @@
+// Made by npm run api; change the records or the schema it is made from instead.
+
+/** How far the eye is off in mm, and how much of the skin roots hide at most; assumptions. */
+export const DRAWING = {
+  eyeMm: 850,
+  mostCover: 0.92,
+} as const;
