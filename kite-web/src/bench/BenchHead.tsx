@@ -13,6 +13,7 @@ import { Loading } from "../frame/States";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useFall } from "../store/useFall";
+import { useStylist } from "../store/useStylist";
 import { worded } from "../words/worded";
 import { Legend } from "./LookBar";
 import { useSeams } from "./useHead";
@@ -69,16 +70,17 @@ export function BenchHead(props: Props) {
   const drawn = useFirstDrawn();
   const seams = useSeams(painted && drawn && shown !== "fallen" ? document : null);
   const move = chosen === undefined ? undefined : document.moves[chosen];
+  const stylist = useStylist(move?.stand ?? "back");
   const fits = over !== undefined && over.length === shape?.length;
   const overlays = useMemo(
     () => (
       <>
         {head && over && fits && <Xray3D head={head} before={over} colour={XRAY} />}
         {head && xray && !over && shape && <Xray3D head={head} before={shape} colour={XRAY} />}
-        {grip && move && <Grip3D grip={grip} cut={move.cut} stand={move.stand} />}
+        {grip && move && <Grip3D grip={grip} cut={move.cut} stylist={stylist} />}
       </>
     ),
-    [head, over, fits, xray, shape, grip, move],
+    [head, over, fits, xray, shape, grip, move, stylist],
   );
   const of = props.name ? worded("benchHead.head", { name: props.name }) : worded("benchHead.head-2");
   if (onHair && chosen !== undefined) {

@@ -11,6 +11,7 @@ import { Places3D } from "../draw/Places3D";
 import type { Units } from "../store/units";
 import { useGrip } from "../store/useGrip";
 import { keepInHand } from "../store/useInHand";
+import { useStylist } from "../store/useStylist";
 import { worded } from "../words/worded";
 
 const ALL = PLACES.map(([id]) => id);
@@ -104,10 +105,11 @@ function Painted({
   const grip = useGrip(document, move?.id ?? "", cuts ? bite : null);
   const seams = useSeams(document, true);
   const { landmarks } = outcome.result.head;
+  const stylist = useStylist(move?.stand ?? "back");
   const held = useMemo(() => {
     if (place) return <Places3D landmarks={landmarks} places={ALL} chosen={place} choose={choose} />;
-    return grip && move ? <Grip3D grip={grip} cut={move.cut} stand={move.stand} /> : null;
-  }, [grip, move, place, landmarks, choose]);
+    return grip && move ? <Grip3D grip={grip} cut={move.cut} stylist={stylist} /> : null;
+  }, [grip, move, stylist, place, landmarks, choose]);
   return (
     <Head3D
       head={head}

@@ -3,6 +3,7 @@ import type { HeadData, Outcome } from "../api/binary";
 import type { PlanDocument } from "../api/types";
 import { Loading } from "../frame/States";
 import { useInHand } from "../store/useInHand";
+import { useStylist } from "../store/useStylist";
 import { worded } from "../words/worded";
 import { asFarOn } from "./biteHair";
 import { handsRoom } from "./Grip3D";
@@ -31,6 +32,7 @@ type Props = {
 /** One bite of a plan as hair, once it is there. */
 export function BiteOnHair({ document, at, bite, outcome, keep, instead, ...drawn }: Props) {
   const move = document.moves[at];
+  const stylist = useStylist(move?.stand ?? "back");
   const next = keep ? document.moves[at + 1]?.id : undefined;
   const { data, message } = useInHand(document, move?.id ?? null, next, keep);
   if (message && !data) return instead(message);
@@ -40,7 +42,7 @@ export function BiteOnHair({ document, at, bite, outcome, keep, instead, ...draw
       {...drawn}
       data={data}
       cut={move.cut}
-      stand={move.stand}
+      stylist={stylist}
       bite={asFarOn(bite, outcome.result.moves[at]?.bites ?? 0, data.before.reading.lines.length)}
       before={outcome.state(at)}
       after={outcome.state(at + 1)}

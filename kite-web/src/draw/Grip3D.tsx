@@ -3,7 +3,7 @@ import { useEffect, useMemo } from "react";
 import * as THREE from "three";
 import type { Cut, GripRow } from "../api/types";
 import { HALF_MM } from "./HeadStage";
-import { disposed, handTools, heldBy, type Stand } from "./handTools";
+import { disposed, handTools, heldBy, type Stylist } from "./handTools";
 import { solidMaterial } from "./lengthMaterial";
 
 const PARTING = "#2a5480";
@@ -25,9 +25,9 @@ export function handsRoom(lengthsMm: Float32Array): number {
 const v3 = (p: number[]) => new THREE.Vector3(p[0], p[1], p[2]);
 
 /** The chosen move on the head: its partings, the held bite, and the fingers, comb or guard where they really are. */
-export function Grip3D({ grip, cut, stand }: { grip: GripRow; cut: Cut; stand: Stand }) {
+export function Grip3D({ grip, cut, stylist }: { grip: GripRow; cut: Cut; stylist: Stylist }) {
   const { invalidate } = useThree();
-  const group = useMemo(() => draw(grip, cut, stand), [grip, cut, stand]);
+  const group = useMemo(() => draw(grip, cut, stylist), [grip, cut, stylist]);
   useEffect(() => {
     invalidate();
     return () => disposed(group);
@@ -35,7 +35,7 @@ export function Grip3D({ grip, cut, stand }: { grip: GripRow; cut: Cut; stand: S
   return <primitive object={group} />;
 }
 
-function draw(grip: GripRow, cut: Cut, stand: Stand): THREE.Group {
+function draw(grip: GripRow, cut: Cut, stylist: Stylist): THREE.Group {
   const g = new THREE.Group();
   const middle = new THREE.Vector3(0, -8, 36);
   for (const p of grip.partings) {
@@ -52,7 +52,7 @@ function draw(grip: GripRow, cut: Cut, stand: Stand): THREE.Group {
   const edge = grip.edge.map(v3);
   if (edge.length < 2) return g;
   g.add(tube(edge, 1, CUT));
-  g.add(handTools(heldBy(cut), grip.edge, grip.out, stand, 1));
+  g.add(handTools(heldBy(cut), grip.edge, grip.out, stylist, 1));
   return g;
 }
 

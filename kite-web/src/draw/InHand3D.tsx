@@ -7,7 +7,7 @@ import type { Cut } from "../api/types";
 import { bitesOfSkin, FALLEN, HELD, hairAt, type Moment, PLAYED_MS, playedTo, strandAt } from "./biteHair";
 import { HairSvg } from "./HairSvg";
 import { HeadStage } from "./HeadStage";
-import { disposed, handTools, heldBy, type Stand } from "./handTools";
+import { disposed, handTools, heldBy, type Stylist } from "./handTools";
 import { drawnFirst, layAnew, ribbons } from "./ribbons";
 import { Strands3D } from "./Strands3D";
 import type { ViewName } from "./views";
@@ -16,8 +16,8 @@ type Props = {
   head: HeadData;
   data: InHandData;
   cut: Cut;
-  /** From where it is cut. */
-  stand: Stand;
+  /** Who cuts, and from where. */
+  stylist: Stylist;
   /** From 1; of the bites that are drawn. */
   bite: number;
   /** Grows with every press of "play". */
@@ -61,7 +61,7 @@ function Drawn({ head, data, bite, view, label }: Props) {
   return <HairSvg head={head} fall={fall} view={view} label={label} />;
 }
 
-function Acted({ head, data, cut, stand, bite, played, before, after }: Props) {
+function Acted({ head, data, cut, stylist, bite, played, before, after }: Props) {
   const { invalidate, advance } = useThree();
   const hair = useMemo(() => ribbons(data.before), [data]);
   useEffect(() => () => hair.dispose(), [hair]);
@@ -76,8 +76,8 @@ function Acted({ head, data, cut, stand, bite, played, before, after }: Props) {
   const line = lines[Math.max(0, bite - 1)];
   const [open, closed] = useMemo(() => {
     if (!line) return [];
-    return [1, 0].map((o) => handTools(held, line.edge, line.out, stand, o, guardMm));
-  }, [held, line, stand, guardMm]);
+    return [1, 0].map((o) => handTools(held, line.edge, line.out, stylist, o, guardMm));
+  }, [held, line, stylist, guardMm]);
   useEffect(
     () => () => {
       for (const g of [open, closed]) if (g) disposed(g);

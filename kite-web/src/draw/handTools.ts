@@ -183,6 +183,9 @@ function clipper(g: THREE.Group, at: THREE.Vector3, f: Frame, guardMm: number) {
 
 export type Stand = "front" | "left" | "right" | "back";
 
+/** Who cuts: where they stand, and with which hand. */
+export type Stylist = { stand: Stand; leftHanded: boolean };
+
 /** Which way the stylist's left hand is, standing there. */
 const LEFT_HAND: Record<Stand, THREE.Vector3> = {
   front: new THREE.Vector3(1, 0, 0),
@@ -191,16 +194,20 @@ const LEFT_HAND: Record<Stand, THREE.Vector3> = {
   right: new THREE.Vector3(0, -1, 0),
 };
 
+/** The hand that holds hair or comb is the other one than the one that cuts. */
+const holdingHand = ({ stand, leftHanded }: Stylist) =>
+  LEFT_HAND[stand].clone().multiplyScalar(leftHanded ? -1 : 1);
+
 /** A line this steep is held from above. */
 const STEEP = 0.6;
 
-/** The line from where the hand is to its fingertips: from above, or from the stylist's left. */
-function fromTheHand(edge: THREE.Vector3[], stand: Stand): THREE.Vector3[] {
+/** The line from where the holding hand is to its fingertips: from above, or from its side. */
+function fromTheHand(edge: THREE.Vector3[], stylist: Stylist): THREE.Vector3[] {
   const way = (edge.at(-1) as THREE.Vector3)
     .clone()
     .sub(edge[0] as THREE.Vector3)
     .normalize();
-  const away = Math.abs(way.z) > STEEP ? -way.z : -way.dot(LEFT_HAND[stand]);
+  const away = Math.abs(way.z) > STEEP ? -way.z : -way.dot(holdingHand(stylist));
   return away < 0 ? [...edge].reverse() : edge;
 }
 
@@ -211,7 +218,7 @@ const v3 = (p: number[]) => new THREE.Vector3(p[0], p[1], p[2]);
  *
  * @param line the line the bite is cut along, mm
  * @param away from the head there
- * @param stand from where the stylist cuts
+ * @param stylist who cuts, and from where
  * @param open 1 while the hair is held, 0 as it is cut
  * @param guardMm how far a guard keeps the blade off the skin
  */
@@ -219,7 +226,7 @@ export function handTools(
   held: Held,
   line: number[][],
   away: number[],
-  stand: Stand,
+  stylist: Stylist,
   open: number,
   guardMm = 0,
 ): THREE.Group {
@@ -227,7 +234,7 @@ export function handTools(
   const edge = line.map(v3);
   if (edge.length < 2 || held.by === "nothing") return g;
   if (held.by === "fingers") {
-    const over = fromTheHand(edge, stand);
+    const over = fromTheHand(edge, stylist);
     const f = frame(over, v3(away));
     const longMm = (over.at(-1) as THREE.Vector3).distanceTo(f.at);
     fingers(g, f, longMm);
@@ -243,16 +250,15 @@ export function handTools(
     return g;
   }
   comb(g, at, here, held.teethMm);
-  if (held.blade === "clipper")
-    clipper(g, put(here, 10, 0, 5, at), { ...here, along: here.side, side: here.along.clone().negate() }, 0);
-  else if (held.blade === "shears") {
-    const across = {
-      ...here,
-      at: put(here, 10, -held.teethMm / 2, 3, at),
-      along: here.side,
-      side: here.along.clone().negate(),
-    };
-    shears(g, across, held.teethMm, open);
+  // Away from the head and up, the comb's side is the stylist's left: what cuts comes from the other.
+  const from = stylist.leftHanded ? 1 : -1;
+  if (held.blade === "clipper") {
+    const along = here.side.clone().multiplyScalar(-from);
+    clipper(g, put(here, 10, 0, 5, at), { ...here, along, side: here.out.clone().cross(along) }, 0);
+  } else if (held.blade === "shears") {
+    const along = here.side.clone().multiplyScalar(from);
+    const start = put(here, 10, (-from * held.teethMm) / 2, 3, at);
+    shears(g, { ...here, at: start, along, side: here.out.clone().cross(along) }, held.teethMm, open);
   }
   return g;
 }

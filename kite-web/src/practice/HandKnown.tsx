@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut } from "../api/http";
-import type { Practised } from "../api/types";
+import type { PersonView, Practised } from "../api/types";
 import { worded } from "../words/worded";
 import { SkillPlot } from "./SkillPlot";
 
@@ -15,7 +15,11 @@ export function HandKnown({ practised }: { practised: Practised }) {
   });
   const cutsWith = useMutation({
     mutationFn: (leftHand: boolean) => carriedOut(api.PUT("/api/practice/hand", { body: { leftHand } })),
-    onSuccess: anew,
+    // What is drawn in whose hands goes by it too.
+    onSuccess: (_, leftHanded) => {
+      queries.setQueryData<PersonView>(["me"], (me) => me && { ...me, leftHanded });
+      return anew();
+    },
   });
   const forget = useMutation({
     mutationFn: () => carriedOut(api.DELETE("/api/practice/tries")),

@@ -14,7 +14,7 @@ export function useCombTool(teethMm: number): THREE.Group {
         [0, 0, 0],
       ],
       [0, 1, 0],
-      "back",
+      { stand: "back", leftHanded: false },
       1,
     );
     g.matrixAutoUpdate = false;

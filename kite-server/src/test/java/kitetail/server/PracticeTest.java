@@ -226,6 +226,9 @@ class PracticeTest extends InShop {
     JsonNode other = maud.json("/api/practice");
     assertThat(other.path("leftHand").asBoolean()).isTrue();
     assertThat(drill(other, "whatLeaves").path("tries").asInt()).isEqualTo(1);
+    String again = "{\"signIn\":\"maud\",\"password\":\"ferry-landing\"}";
+    assertThat(shop.new Visitor().send("POST", "/api/session", again).body())
+        .contains("\"leftHanded\":true");
   }
 
   /** Half as long again as planned, thirty times over: a plan of an hour is booked so. */
@@ -246,13 +249,41 @@ class PracticeTest extends InShop {
             .formatted(visit(2, "2026-09-01T08:00:00Z", "2026-09-01T08:30:00Z", ""), slow, low));
     String free = "/api/diary/free?from=2031-03-03&planId=" + plan;
     int usual = maud.json(free).path("minutes").asInt();
+    assertThat(maud.json(free).path("byOwnPace").asBoolean()).isFalse();
     String ranked = "/api/clients/" + client + "/ranking";
     assertThat(maud.send("GET", ranked, null).body()).doesNotContain("your hand");
     told(204, maud.send("PUT", "/api/practice/consents", "{\"used\":true,\"shown\":false}"));
     int own = maud.json(free).path("minutes").asInt();
     // 30 of 38 times half as long again, and ten minutes between.
     assertThat(own - 10.0).isCloseTo((usual - 10) * 1.39, within(6.0));
+    assertThat(maud.json(free).path("byOwnPace").asBoolean()).isTrue();
+    assertThat(bookedByOwnPace(client, plan, "2031-03-03T10:00:00Z", "")).isTrue();
+    assertThat(bookedByOwnPace(client, plan, "2031-03-04T10:00:00Z", ",\"minutes\":" + own))
+        .isTrue();
+    assertThat(bookedByOwnPace(client, plan, "2031-03-05T10:00:00Z", ",\"minutes\":30")).isFalse();
     assertThat(maud.send("GET", ranked, null).body()).contains("your hand");
+  }
+
+  /**
+   * Books a plan and reads from the diary whether it is as long as the stylist's own pace makes it.
+   */
+  private boolean bookedByOwnPace(long client, long plan, String at, String with) {
+    long id =
+        post(
+                201,
+                "/api/appointments",
+                "{\"personId\":1,\"clientId\":%d,\"planId\":%d,\"startsAt\":\"%s\"%s}"
+                    .formatted(client, plan, at, with))
+            .path("id")
+            .asLong();
+    return maud.json("/api/diary?from=" + at.substring(0, 10))
+        .path("appointments")
+        .valueStream()
+        .filter(a -> a.path("id").asLong() == id)
+        .findFirst()
+        .orElseThrow()
+        .path("byOwnPace")
+        .asBoolean();
   }
 
   @Test

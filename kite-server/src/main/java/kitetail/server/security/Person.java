@@ -21,6 +21,7 @@ public record Person(
     String passwordHash,
     String role,
     String units,
+    boolean leftHanded,
     int stamp)
     implements UserDetails {
   @Serial private static final long serialVersionUID = 1L;

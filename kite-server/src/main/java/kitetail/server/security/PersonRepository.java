@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 public class PersonRepository implements UserDetailsService {
   private static final String SELECT =
       """
-      select id, shop_id, name, sign_in, password_hash, role, units, stamp from person
+      select id, shop_id, name, sign_in, password_hash, role, units, left_handed, stamp from person
       where disabled_at is null and\
       """;
 
