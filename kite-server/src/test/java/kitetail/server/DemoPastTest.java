@@ -30,6 +30,19 @@ class DemoPastTest {
       TestShop.Visitor noor = shop.new Visitor().signedIn("noor");
       assertThat(noor.json("/api/session").path("role").asString()).isEqualTo("learner");
       assertThat(noor.send("POST", "/api/clients", "{\"name\":\"x\"}").statusCode()).isEqualTo(403);
+      // What the learner's hand is known for can be seen, and by who teaches too.
+      List<String> known =
+          noor.json("/api/practice")
+              .path("progress")
+              .path("skills")
+              .valueStream()
+              .filter(k -> !k.path("estimate").isMissingNode())
+              .map(k -> k.path("skill").asString())
+              .toList();
+      assertThat(known).contains("lengthByEye", "elevation");
+      JsonNode learner = maud.json("/api/practice/learners").path(0);
+      assertThat(learner.path("name").asString()).isEqualTo("Noor Dijk");
+      assertThat(learner.path("courses").path(0).path("done").path(0).asInt()).isPositive();
     }
   }
 }

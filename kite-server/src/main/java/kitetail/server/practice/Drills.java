@@ -40,6 +40,10 @@ class Drills {
     return List.copyOf(Families.all().values());
   }
 
+  Task task(Drill drill, long seed, int level) {
+    return task(new Key(drill, seed, level));
+  }
+
   private Task task(Key key) {
     Task known = kept.get(key);
     if (known == null) {
@@ -50,7 +54,11 @@ class Drills {
   }
 
   TaskView shown(Drill drill, long seed, int level, Units units) {
-    return TaskView.of(task(new Key(drill, seed, level)), seed, level, words(units));
+    return TaskView.of(task(drill, seed, level), seed, level, words(units));
+  }
+
+  Score score(Attempt a) {
+    return task(a.drill(), a.seed(), a.level()).score(a.tried());
   }
 
   /** A try and what it came to. */
@@ -60,7 +68,7 @@ class Drills {
    * @throws FieldException when the drill is not answered like that
    */
   Scored scored(Attempt a, Units units) {
-    Task t = task(new Key(a.drill(), a.seed(), a.level()));
+    Task t = task(a.drill(), a.seed(), a.level());
     return answered(
         () -> {
           Score s = t.score(a.tried());
@@ -74,7 +82,7 @@ class Drills {
    * @throws FieldException when the drill is not answered like that
    */
   Plan after(Attempt a) {
-    return answered(() -> task(new Key(a.drill(), a.seed(), a.level())).after(a.tried()));
+    return answered(() -> task(a.drill(), a.seed(), a.level()).after(a.tried()));
   }
 
   private static <T> T answered(Supplier<T> by) {

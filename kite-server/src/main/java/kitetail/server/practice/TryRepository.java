@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import kitetail.formats.json.PlanJson;
 import kitetail.formats.json.PracticeJson;
+import kitetail.formats.words.Refused;
 import kitetail.practice.Attempt;
 import kitetail.practice.Cause;
 import kitetail.practice.Drill;
@@ -107,8 +108,7 @@ class TryRepository {
             .param("attempt", PracticeJson.tree(a).toString())
             .update();
     if (stored == 0 && !same(personId, token, a)) {
-      throw new TakenException(
-          "Another try is stored under this token; nothing of it was changed.");
+      throw new TakenException(Refused.because("other-try"));
     }
   }
 

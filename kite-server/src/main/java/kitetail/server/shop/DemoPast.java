@@ -31,9 +31,11 @@ import kitetail.server.diary.ServiceRepository;
 import kitetail.server.head.Heads;
 import kitetail.server.people.PeopleRepository;
 import kitetail.server.plan.PlanRepository;
+import kitetail.server.practice.LearnerJoined;
 import kitetail.server.security.Role;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
@@ -53,6 +55,7 @@ class DemoPast {
   private final PasswordEncoder encoder;
   private final Advice advice;
   private final Heads heads;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   DemoPast(
@@ -65,6 +68,7 @@ class DemoPast {
       PasswordEncoder encoder,
       Advice advice,
       Heads heads,
+      ApplicationEventPublisher events,
       Clock clock) {
     this.clients = clients;
     this.sitDowns = sitDowns;
@@ -75,6 +79,7 @@ class DemoPast {
     this.encoder = encoder;
     this.advice = advice;
     this.heads = heads;
+    this.events = events;
     this.clock = clock;
   }
 
@@ -184,10 +189,12 @@ class DemoPast {
             new ServiceRepository.Service(null, "Fade or taper", 40, 3200L),
             new ServiceRepository.Service(null, "Scissor cut", 50, 4200L),
             new ServiceRepository.Service(null, "Cut and beard", 60, 4800L)));
-    people.add(
-        o.shop(),
-        new PeopleRepository.New(
-            "Noor Dijk", "noor", encoder.encode(DemoShop.PASSWORD), Role.LEARNER, Units.CM));
+    long learner =
+        people.add(
+            o.shop(),
+            new PeopleRepository.New(
+                "Noor Dijk", "noor", encoder.encode(DemoShop.PASSWORD), Role.LEARNER, Units.CM));
+    events.publishEvent(new LearnerJoined(o.shop(), learner));
     ZoneId zone = ZoneId.of(clients.zone(o.shop()));
     LocalDate today = LocalDate.now(clock.withZone(zone));
     for (int k = 0; k < REGULARS.size(); k++) {
