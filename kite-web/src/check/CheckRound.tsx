@@ -1,22 +1,25 @@
-import { useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { keptJson } from "../api/http";
-import type { RoundPart } from "../api/types";
+import type { Place, RoundPart } from "../api/types";
 import { useHead, useSeams } from "../bench/useHead";
+import { WaysOut } from "../chair/WaysOut";
 import { lengthPaint } from "../draw/coats";
 import { Head3D } from "../draw/Head3D";
 import { Pin3D } from "../draw/Pin3D";
 import type { ViewName } from "../draw/views";
+import { Dialog } from "../frame/Dialog";
 import { Loading, Trouble } from "../frame/States";
 import { usePedal } from "../frame/usePedal";
 import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
-import { measuredAt, type Sitting, stands } from "../store/sitting";
-import { lengthWords, type Units } from "../store/units";
+import { measuredAt, nextMove, type Sitting, stands } from "../store/sitting";
+import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { worded } from "../words/worded";
+import { Found } from "./Found";
+import { Looks } from "./Looks";
 
-const MISSES = [0, 3, 5, 10, 15];
 const FAR = worded("checkRound.step-back-and-look");
 
 /** The round after the cut, by the parts of the head, what is likeliest off first; then from afar, and dry. */
@@ -37,9 +40,11 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const t = useMemo(() => stands(sitting), [sitting]);
   const measured = useMemo(() => measuredAt(sitting), [sitting]);
   const round = useQuery({
-    queryKey: ["check-round", id, JSON.stringify(t.document.moves), measured.join()],
-    queryFn: () => keptJson("/api/check-round", { document: t.document, measured }),
+    queryKey: ["check-round", id, JSON.stringify(t.roundOf.moves), measured.join()],
+    queryFn: () => keptJson("/api/check-round", { document: t.roundOf, measured }),
     staleTime: Number.POSITIVE_INFINITY,
+    // A slip found before anything was checked makes the round anew; the one before stays till then.
+    placeholderData: keepPreviousData,
   });
   const { outcome } = useOutcome(t.document, true);
   const { head, ramp } = useHead(t.document, true);
@@ -47,6 +52,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const last = outcome?.state(outcome.count - 1);
   const paint = useMemo(() => (last && ramp ? lengthPaint(last, ramp) : undefined), [last, ramp]);
   const [looked, setLooked] = useState<number | null>(null);
+  const [slip, setSlip] = useState("");
   const items = round.data?.items ?? [];
   const parts = round.data?.parts ?? [];
   // Part by part, and at the end from afar.
@@ -59,6 +65,18 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
       if (!t.checked.has(item) || !part) write({ kind: "checked", item, longerMm: 0 });
     setLooked(null);
   };
+  // What is shorter than meant is a slip of the move that cut there last.
+  const shorter = (place: Place, move: string, mm: number) => {
+    write({ kind: "tookMore", move, place, mm });
+    const after = useChair.getState().sitting;
+    setSlip((after && stands(after).slips.at(-1)?.id) ?? "");
+  };
+  const out = () => {
+    setSlip("");
+    const now = useChair.getState().sitting;
+    // A way out that takes more moves is cut at the chair; the round goes on after it.
+    if (now && nextMove(stands(now)) < stands(now).document.moves.length) go(`/plans/${id}/chair`);
+  };
   usePedal({
     PageDown: () => at < stops.length && fine(),
     PageUp: () => setLooked(Math.max(0, at - 1)),
@@ -66,11 +84,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const places = outcome?.result.head.landmarks;
   const pins = useMemo(() => {
     if (!part || !places) return null;
-    const all = part.items.flatMap((i) => {
-      const item = items[i];
-      if (!item) return [];
-      return item.kind === "balance" ? [item.place, item.place.replace("Left", "Right")] : [item.place];
-    });
+    const all = part.items.flatMap((i) => items[i]?.at.map((a) => a.place) ?? []);
     return [...new Set(all)].map((p) => {
       const [x, y, z] = places[p] ?? [];
       if (x === undefined || y === undefined || z === undefined) return null;
@@ -105,6 +119,11 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
           {worded("checkRound.back-to-the-chair")}
         </Link>
       </div>
+      {slip !== "" && (
+        <Dialog title={worded("sheets.cut-too-short")} shut={out}>
+          <WaysOut document={t.document} slip={slip} shut={out} />
+        </Dialog>
+      )}
       <div className="grid min-h-0 flex-1 gap-5 md:grid-cols-[1fr_1.2fr]">
         <div className="relative min-h-[280px]">
           <div className="absolute inset-0">
@@ -142,7 +161,13 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
                 <h2 className="font-bold text-3xl">{PARTS[part.part].name}</h2>
                 <p className="text-xl">{PARTS[part.part].how}</p>
                 {round.data.own && <p className="soft text-lg">{worded("common.by-your-own-hand")}</p>}
-                <Looks items={part.items} words={round.data.words} checked={t.checked} units={units} />
+                <Looks
+                  items={part.items}
+                  round={round.data}
+                  checked={t.checked}
+                  units={units}
+                  shorter={shorter}
+                />
               </>
             ) : (
               <p className="text-3xl leading-snug">{FAR}</p>
@@ -219,84 +244,4 @@ function tone(longer: (number | undefined)[], here: boolean): string {
   if (here) return "bg-primary";
   if (longer.some((mm) => mm === undefined)) return "bg-base-300";
   return longer.some((mm) => (mm ?? 0) > 0) ? "bg-accent" : "bg-secondary";
-}
-
-type LooksProps = {
-  items: readonly number[];
-  words: readonly string[];
-  checked: ReadonlyMap<number, number>;
-  units: Units;
-};
-
-/** What to look at in one part; a touch on one that stands out asks by how much. */
-function Looks({ items, words, checked, units }: LooksProps) {
-  const [asked, setAsked] = useState<number | null>(null);
-  return (
-    <ul className="grid gap-2">
-      {items.map((i) => {
-        const mm = checked.get(i) ?? 0;
-        return (
-          <li key={i}>
-            <button
-              type="button"
-              aria-expanded={asked === i}
-              className={`w-full cursor-pointer border-l-8 bg-base-200 p-3 text-left text-xl ${mm > 0 ? "border-accent" : "border-base-300"}`}
-              onClick={() => setAsked(asked === i ? null : i)}
-            >
-              {mm > 0 && <b>{worded("checkRound.longer-by", { length: lengthWords(mm, units) })} </b>}
-              {words[i]}
-            </button>
-            {asked === i && (
-              <fieldset className="mt-1 grid gap-1">
-                <legend className="text-lg">{worded("checkRound.it-is-longer-there")}</legend>
-                <span className="grid grid-cols-5 gap-2">
-                  {MISSES.map((longerMm) => (
-                    <button
-                      key={longerMm}
-                      type="button"
-                      className={`btn h-16 text-xl ${longerMm === checked.get(i) ? "btn-neutral" : ""}`}
-                      onClick={() => {
-                        write({ kind: "checked", item: i, longerMm });
-                        setAsked(null);
-                      }}
-                    >
-                      {longerMm === 0 ? worded("checkRound.fine") : lengthWords(longerMm, units)}
-                    </button>
-                  ))}
-                </span>
-              </fieldset>
-            )}
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
-type FoundProps = {
-  missed: [number, number][];
-  words: string[];
-  units: Units;
-  again: (item: number) => void;
-};
-
-/** Where to take how much: only what stands out, and the round is not recut. */
-function Found({ missed, words, units, again }: FoundProps) {
-  if (missed.length === 0) return <p className="text-3xl">{worded("checkRound.all-of-it-is")}</p>;
-  return (
-    <>
-      <p className="text-2xl">{worded("checkRound.take-only-what-stands")}</p>
-      <ul className="grid gap-2">
-        {missed.map(([i, mm]) => (
-          <li key={i} className="border-accent border-l-8 bg-base-200 p-3 text-xl">
-            <b className="text-2xl">{worded("checkRound.take", { length: lengthWords(mm, units) })}</b>{" "}
-            {words[i]}{" "}
-            <button type="button" className="touch cursor-pointer underline" onClick={() => again(i)}>
-              {worded("checkRound.look-again")}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </>
-  );
 }

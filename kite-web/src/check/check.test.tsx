@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { cleanup, fireEvent, screen, within } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
-import { atPage, refused } from "../atPage";
+import { asked, atPage, refused } from "../atPage";
 import { useChair } from "../store/chairStore";
 import type { Sitting } from "../store/sitting";
 import { CheckRound } from "./CheckRound";
@@ -35,9 +35,10 @@ vi.mock("../draw/Head3D", () => ({
   },
 }));
 
-const item = (kind: string, place: string) => ({
+const item = (kind: string, place: string, ...at: string[]) => ({
   kind,
   place,
+  at: (at.length > 0 ? at : [place]).map((p) => ({ place: p, move: "sides" })),
   expectMm: 40,
   otherMm: 40,
   toleranceMm: 3,
@@ -45,7 +46,11 @@ const item = (kind: string, place: string) => ({
   sections: [],
 });
 const round = {
-  items: [item("seam", "nape"), item("balance", "templeLeft"), item("balance", "behindEarLeft")],
+  items: [
+    item("seam", "nape"),
+    item("balance", "templeLeft", "templeLeft", "templeRight"),
+    item("balance", "behindEarLeft"),
+  ],
   words: ["The seam at the nape.", "Both temples.", "Behind both ears."],
   parts: [
     { part: "bothSides", items: [2, 1] },
@@ -124,7 +129,8 @@ it("asks for the round with what was measured at the chair, less what was taken 
 it("takes down what stands out by a touch, leaves it at that, and tells at the end where to take how much", async () => {
   walk();
   fireEvent.click(await screen.findByText("Both temples."));
-  fireEvent.click(screen.getByText("5 mm"));
+  const longer = screen.getByRole("group", { name: "It is longer there by" });
+  fireEvent.click(within(longer).getByText("5 mm"));
   await screen.findByText("5 mm longer.");
   fireEvent.click(screen.getByText("The rest is fine"));
   fireEvent.click(await screen.findByText("All fine here"));
@@ -138,6 +144,50 @@ it("takes down what stands out by a touch, leaves it at that, and tells at the e
   await screen.findByText("All of it is fine.");
   // Both looks are in the log; the later one counts.
   expect(written().filter((e) => e.kind === "checked" && e.item === 1)).toHaveLength(2);
+});
+
+it("takes what is too short on one side for a slip of the move that cut there, and shows the ways out", async () => {
+  const document = { moves: [{ id: "sides" }], sections: [] };
+  useChair.setState({ sitting: { ...sitting, document } as unknown as Sitting });
+  const repairs = {
+    slip: "slip1",
+    place: "templeRight",
+    words: "5 mm too short at the right temple.",
+    repairs: [
+      { kind: "leave", words: "Leave it.", document },
+      {
+        kind: "match",
+        words: "The left side too.",
+        document: { ...document, moves: [{ id: "sides" }, { id: "match" }] },
+      },
+    ],
+  };
+  const sent = walk({ "POST /api/repairs": repairs });
+  fireEvent.click(await screen.findByText("Both temples."));
+  fireEvent.click(
+    within(screen.getByRole("group", { name: "Too short (right temple) by" })).getByText("5 mm"),
+  );
+  expect(written()).toEqual([{ kind: "tookMore", move: "sides", place: "templeRight", mm: 5 }]);
+  await screen.findByText("5 mm too short at the right temple.");
+  fireEvent.click(screen.getByText("The left side too."));
+  expect(written().at(-1)).toMatchObject({ kind: "replanned" });
+  // What matching takes is cut at the chair.
+  await screen.findByText("elsewhere");
+  const round = asked(sent, "POST").filter((s) => s.url.startsWith("/api/check-round"));
+  expect((round[0]?.body as { document: unknown }).document, "what is looked at is the plan").toEqual(
+    document,
+  );
+});
+
+it("stays with the round it began, whatever is cut meanwhile", async () => {
+  const document = { moves: [{ id: "sides" }], sections: [] };
+  const fine = { kind: "checked", item: 2, longerMm: 0 } as const;
+  const slip = { kind: "tookMore", move: "sides", place: "nape", mm: 5 } as const;
+  const unsent = [fine, slip].map((entry, number) => ({ number, at: `2026-03-02T10:0${number}:00Z`, entry }));
+  useChair.setState({ sitting: { ...sitting, document, next: 2, unsent } as unknown as Sitting });
+  const sent = walk();
+  await screen.findByText("Both sides");
+  expect(asked(sent, "POST").map((s) => (s.body as { document: unknown }).document)).toEqual([document]);
 });
 
 it("goes back a part by the pedal, and has what is to be seen dry seen", async () => {

@@ -37,6 +37,8 @@ export type Stands = {
   dosed: ReadonlySet<string>;
   forDry: readonly string[];
   checked: ReadonlyMap<number, number>;
+  /** The plan the check round is about: as it was when its first place was looked at. */
+  roundOf: PlanDocument;
   /** Since when it is paused; null while it goes on. */
   pausedAt: number | null;
   pausedMs: number;
@@ -97,6 +99,7 @@ export function stands(s: Sitting): Stands {
   const checked = new Map<number, number>();
   const slips: { id: string; place: Place; mm: number }[] = [];
   let document = s.document;
+  let roundOf: PlanDocument | null = null;
   let pausedAt: number | null = null;
   let pausedMs = 0;
   for (const { at, entry: e } of standing(s)) {
@@ -119,8 +122,10 @@ export function stands(s: Sitting): Stands {
     else if (e.kind === "dosed") dosed.add(`${e.move}/${e.column}`);
     else if (e.kind === "forDry") forDry.add(e.what);
     else if (e.kind === "drySeen") forDry.delete(e.what);
-    else if (e.kind === "checked") checked.set(e.item, e.longerMm);
-    else if (e.kind === "replanned") document = e.plan;
+    else if (e.kind === "checked") {
+      roundOf ??= document;
+      checked.set(e.item, e.longerMm);
+    } else if (e.kind === "replanned") document = e.plan;
     else if (e.kind === "paused") pausedAt ??= at;
     else if (e.kind === "resumed" && pausedAt !== null) {
       pausedMs += at - pausedAt;
@@ -137,6 +142,7 @@ export function stands(s: Sitting): Stands {
     dosed,
     forDry: [...forDry],
     checked,
+    roundOf: roundOf ?? document,
     pausedAt,
     pausedMs,
   };

@@ -174,7 +174,9 @@ final class Steps {
     Locator over = button(p, "To the finish");
     fine.waitFor();
     p.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.BUTTON).first().click();
-    button(p, "5 mm").click();
+    p.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("It is longer there by"))
+        .getByText("5 mm")
+        .click();
     p.getByText("5 mm longer.").waitFor();
     for (fine.or(over).first().waitFor(); fine.isVisible(); fine.or(over).first().waitFor()) {
       fine.click();

@@ -21,7 +21,7 @@ public record WornResult(
         LookResult.of(w),
         OutlineView.of(w.look()),
         OutgrownView.of(Outgrown.of(plan, w.outcome())),
-        CheckItem.of(CheckRound.of(plan, w.outcome())),
+        CheckItem.of(CheckRound.of(plan, w.outcome()), w.outcome()),
         FindingView.of(Check.of(plan, w.outcome(), w.look())));
   }
 }

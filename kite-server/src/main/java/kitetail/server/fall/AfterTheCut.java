@@ -11,6 +11,7 @@ import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.hair.Damp;
 import kitetail.head.Place;
+import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.planning.Hands;
 import kitetail.planning.Outgrown;
@@ -82,7 +83,8 @@ public class AfterTheCut {
 
   Round check(Cut cut, Units units, Hands hands) {
     Plan plan = cut.document();
-    CheckRound round = CheckRound.of(plan, heads.run(plan));
+    Outcome outcome = heads.run(plan);
+    CheckRound round = CheckRound.of(plan, outcome);
     LookWords said = said(units);
     RoundByRisk parts =
         RoundByRisk.of(
@@ -90,7 +92,7 @@ public class AfterTheCut {
             Risk.of(plan, advice.few(plan.head()), hands).places(),
             cut.measured() == null ? Set.of() : cut.measured());
     return new Round(
-        CheckItem.of(round),
+        CheckItem.of(round, outcome),
         round.items().stream().map(i -> said.item(i, plan)).toList(),
         parts.groups().stream().map(g -> new RoundPart(g.part(), g.items())).toList(),
         !hands.equals(Hands.USUAL));
