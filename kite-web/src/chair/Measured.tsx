@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { api, said } from "../api/http";
-import { placeName } from "../api/placeName";
+import { placeName } from "../api/names";
 import type { Move, Place, PlanDocument, Replanned } from "../api/types";
 import { ask as asks } from "../store/asks";
 import { write } from "../store/chairStore";

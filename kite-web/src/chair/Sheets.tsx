@@ -4,6 +4,7 @@ import { undo, write } from "../store/chairStore";
 import type { Stands } from "../store/sitting";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
+import { DryList } from "./DryList";
 import { Measured } from "./Measured";
 import { Slip } from "./Slip";
 
@@ -47,7 +48,7 @@ export function Sheets({ move, stands, units, place, setPlace, last, back, moved
   const [open, setOpen] = useState<Open | null>(null);
   const show = (o: Open | null) => {
     setOpen(o);
-    setPlace(o === "slip" || o === "measured" ? NEAR[move.stand] : null);
+    setPlace(o === null || o === "skip" ? null : NEAR[move.stand]);
   };
   const shut = () => show(null);
   const seen = stands.done.has(move.id) || stands.skipped.has(move.id);
@@ -79,7 +80,9 @@ export function Sheets({ move, stands, units, place, setPlace, last, back, moved
           {open === "measured" && place && (
             <Measured move={move} stands={stands} place={place} choose={setPlace} units={units} shut={shut} />
           )}
-          {open === "dry" && <DryList list={stands.forDry} />}
+          {open === "dry" && place && (
+            <DryList document={stands.document} list={stands.forDry} place={place} choose={setPlace} />
+          )}
         </section>
       )}
       <div className="flex flex-wrap gap-2">
@@ -122,49 +125,6 @@ export function Sheets({ move, stands, units, place, setPlace, last, back, moved
           </button>
         )}
       </div>
-    </div>
-  );
-}
-
-/** What sticks out while wet is looked at again once dry. */
-function DryList({ list }: { list: readonly string[] }) {
-  const [what, setWhat] = useState("");
-  return (
-    <div className="grid gap-2">
-      <ul className="grid gap-1">
-        {list.map((w) => (
-          <li key={w}>
-            <button
-              type="button"
-              className="btn touch text-lg"
-              onClick={() => write({ kind: "drySeen", what: w })}
-            >
-              {worded("sheets.seen-dry", { w })}
-            </button>
-          </li>
-        ))}
-      </ul>
-      <form
-        className="flex gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (!what.trim()) return;
-          write({ kind: "forDry", what: what.trim() });
-          setWhat("");
-        }}
-      >
-        <input
-          className="input touch flex-1 text-lg"
-          aria-label={worded("sheets.what-to-look-at")}
-          placeholder={worded("sheets.what-to-look-at-2")}
-          maxLength={200}
-          value={what}
-          onChange={(e) => setWhat(e.target.value)}
-        />
-        <button type="submit" className="btn touch text-lg">
-          {worded("sheets.note-it")}
-        </button>
-      </form>
     </div>
   );
 }

@@ -1,9 +1,8 @@
 import type { ReactNode } from "react";
-import { PLACES } from "../api/names";
 import type { Place } from "../api/types";
 import { Stepper } from "../bench/Stepper";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
-import { worded } from "../words/worded";
+import { PlacePick } from "./PlacePick";
 
 type Props = {
   place: Place;
@@ -19,20 +18,7 @@ type Props = {
 export function WhereAndHow({ place, choose, label, mm, set, units, children }: Props) {
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <label className="grid gap-1 text-lg">
-        {worded("slip.where")}
-        <select
-          className="select touch w-56 text-lg"
-          value={place}
-          onChange={(e) => choose(PLACES.find(([id]) => id === e.target.value)?.[0] ?? place)}
-        >
-          {PLACES.map(([id, name]) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PlacePick place={place} choose={choose} />
       <Stepper
         label={label}
         value={toShown(mm, units)}

@@ -15,6 +15,7 @@ export const ask = {
   risk: (body: PlanDocument) => said(api.POST("/api/risk", { body })),
   bites: (body: S["BiteAsked"]) => said(api.POST("/api/bites", { body })),
   repairs: (body: S["Slipped"]) => said(api.POST("/api/repairs", { body })),
+  dryPass: (body: S["StandsOut"]) => said(api.POST("/api/dry-pass", { body })),
   telling: (body: PlanDocument) => said(api.POST("/api/telling", { body })),
   dials: (body: PlanDocument) => said(api.POST("/api/dials", { body })),
   fade: (body: S["FadeAsked"]) => said(api.POST("/api/fades", { body })),

@@ -91,6 +91,15 @@ public final class Stock {
     return longest[root];
   }
 
+  /** Where the ends seem to be at every root. */
+  public double[] endsMm() {
+    double[] out = new double[longest.length];
+    for (int i = 0; i < out.length; i++) {
+      out[i] = endMm(i);
+    }
+    return out;
+  }
+
   public double[] meansMm() {
     double[] out = new double[longest.length];
     for (int i = 0; i < out.length; i++) {

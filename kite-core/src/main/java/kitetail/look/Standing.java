@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import kitetail.fall.Fall;
+import kitetail.geom.StarSurface;
 import kitetail.geom.Vec3;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -21,16 +22,27 @@ public record Standing(Place place, double lengthMm, double offMm, double share)
   /** Steeper than this a hair is seen to stand. */
   private static final double STANDS = Math.sin(Math.toRadians(22));
 
-  private static final double LEAST_MM = 18;
+  /** Shorter hair goes away from the head and is not seen to stand; an assumption. */
+  public static final double LEAST_MM = 18;
 
   /** Longer hair has bent over, however it starts. */
   private static final double MOST_MM = 75;
 
   private static final double LEAST_OFF_MM = 9;
-  private static final double LEAST_SHARE = 0.3;
+
+  /** Fewer of the hairs round a place that stand are not seen; an assumption. */
+  public static final double LEAST_SHARE = 0.3;
 
   /** Of a head most of which stands, it is the cut that stands. */
   private static final double MEANT_SHARE = 0.6;
+
+  /** Whether the outer half of a strand goes away from the head. */
+  public static boolean stands(Fall f, int strand) {
+    StarSurface head = f.ground().scalp().head().surface();
+    Vec3 a = f.point(strand, f.points() / 2);
+    Vec3 d = f.tip(strand).minus(a);
+    return head.normalAt(head.onto(a)).dot(d) > STANDS * d.norm();
+  }
 
   static List<Standing> all(Fall f) {
     Map<Place, double[]> sums = new EnumMap<>(Place.class);
@@ -45,11 +57,7 @@ public record Standing(Place place, double lengthMm, double offMm, double share)
       if (f.lengthMm(i) < LEAST_MM || f.lengthMm(i) > MOST_MM) {
         continue;
       }
-      Vec3 a = f.point(i, f.points() / 2);
-      Vec3 d = f.tip(i).minus(a);
-      Vec3 skin = s.head().surface().onto(a);
-      double up = s.head().surface().normalAt(skin).dot(d) / d.norm();
-      if (up > STANDS) {
+      if (stands(f, i)) {
         standing += hairs;
         sum[0] += hairs;
         sum[1] += hairs * f.lengthMm(i);

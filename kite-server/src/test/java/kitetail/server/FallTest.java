@@ -3,6 +3,7 @@ package kitetail.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
+import java.util.List;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
 import org.junit.jupiter.api.Test;
@@ -94,6 +95,50 @@ class FallTest extends InShop {
                 .sorted())
         .containsExactlyElementsOf(
             java.util.stream.IntStream.range(0, round.path("items").size()).boxed().toList());
+  }
+
+  /**
+   * What is too short is a slip of the move that cut there last: which one is told with the place.
+   */
+  @Test
+  void whereItIsLookedAt_isOnePlaceOrBothSides_withTheMoveThatCutThere() {
+    ObjectNode asked = roundOf("even-all-over", "[]");
+    List<String> moves =
+        asked
+            .path("document")
+            .path("moves")
+            .valueStream()
+            .map(m -> m.path("id").asString())
+            .toList();
+    posted("/api/check-round", asked)
+        .path("items")
+        .forEach(
+            i -> {
+              JsonNode at = i.path("at");
+              boolean both = i.path("kind").asString().equals("balance");
+              assertThat(at.size()).isEqualTo(both ? 2 : 1);
+              assertThat(at.get(0).path("place")).isEqualTo(i.path("place"));
+              if (both) {
+                assertThat(at.get(1).path("place").asString().replace("Right", "Left"))
+                    .isEqualTo(i.path("place").asString());
+              }
+              at.forEach(a -> assertThat(a.path("move").asString()).isIn(moves));
+            });
+  }
+
+  @Test
+  void whatStandsOutDry_isToldWhatLaysIt_whereItIsAPlaceOfTheHead() {
+    ObjectNode asked = TestShop.JSON.createObjectNode();
+    asked.set("document", family("even-all-over"));
+    asked.put("place", "apex");
+    JsonNode told = posted("/api/dry-pass", asked);
+    assertThat(told.path("words").asString()).startsWith("Round the apex ").endsWith(".");
+    if (!told.path("lies").asBoolean() && told.path("shorterMm").asDouble() > 0) {
+      assertThat(told.path("shorterMm").asDouble()).isLessThan(told.path("lengthMm").asDouble());
+    }
+    asked.put("place", "elbow");
+    assertThat(maud.send("POST", "/api/dry-pass", asked.toString()).statusCode())
+        .isBetween(400, 422);
   }
 
   @Test

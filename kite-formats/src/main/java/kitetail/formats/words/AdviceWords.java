@@ -3,6 +3,7 @@ package kitetail.formats.words;
 import kitetail.cut.Dial;
 import kitetail.plan.Finding;
 import kitetail.plan.Plan;
+import kitetail.planning.DryPass;
 import kitetail.planning.Planner;
 import kitetail.planning.Ranking;
 import kitetail.planning.Repairs;
@@ -114,5 +115,27 @@ public record AdviceWords(Words words) {
 
   private static String weeks(double weeks) {
     return Messages.say("weeks", "weeks", Math.max(1, Math.round(weeks)));
+  }
+
+  /** How short or how long hair that stands out dry would have to be to lie. */
+  public String dryPass(DryPass d) {
+    String way =
+        d.lies()
+            ? "lies"
+            : d.shorterMm() > 0
+                ? d.longerMm() > 0 ? "both" : "shorter"
+                : d.longerMm() > 0 ? "longer" : "neither";
+    return Messages.say(
+        "dry." + way,
+        "where",
+        words.place(d.place()),
+        "length",
+        words.units().length(d.lengthMm()),
+        "shorter",
+        words.units().length(d.shorterMm()),
+        "longer",
+        words.units().length(d.longerMm()),
+        "weeks",
+        Math.max(1, Math.round(d.weeks())));
   }
 }

@@ -8,6 +8,7 @@ import kitetail.look.Landing;
 import kitetail.look.Look;
 import kitetail.look.WeightLine;
 import kitetail.plan.Plan;
+import kitetail.planning.HeavySide;
 import kitetail.planning.Outgrown;
 import kitetail.planning.Worn;
 
@@ -39,6 +40,18 @@ public record LookWords(Words words) {
               "length",
               length(Math.max(0, x.aboveEdgeMm()))));
     }
+    HeavySide.of(w)
+        .ifPresent(
+            h ->
+                out.add(
+                    Messages.say(
+                        h.passes() > 0 ? "look.heavy" : "look.too-heavy",
+                        "left",
+                        h.left(),
+                        "grams",
+                        Math.max(1, Math.round(h.moreGrams())),
+                        "passes",
+                        h.passes())));
     if (l.fall().unsettled() > l.fall().strands() / 20) {
       String where =
           l.fall().unsettledNear().entrySet().stream()

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import kitetail.formats.answer.DryPassView;
 import kitetail.formats.answer.LandingView;
 import kitetail.plan.Plan;
 import kitetail.server.answer.EngineWork;
@@ -67,6 +68,13 @@ class FallController {
   @PostMapping("/worn-ways")
   List<LandingView.Worn> ways(@RequestBody Plan plan) {
     return falls.ways(plan);
+  }
+
+  /** What lays hair that stands out dry. */
+  @PostMapping("/dry-pass")
+  DryPassView dryPass(
+      @AuthenticationPrincipal Person me, @Valid @RequestBody FallReadings.StandsOut s) {
+    return falls.dryPass(s, me.reads());
   }
 
   /**

@@ -1,17 +1,22 @@
 package kitetail.server.fall;
 
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import kitetail.fall.Styling;
+import kitetail.formats.answer.DryPassView;
 import kitetail.formats.answer.LandingView;
 import kitetail.formats.json.Families;
+import kitetail.formats.words.AdviceWords;
 import kitetail.formats.words.EditWords;
 import kitetail.formats.words.GrowOutWords;
 import kitetail.formats.words.Units;
 import kitetail.formats.words.Words;
 import kitetail.hair.Stock;
+import kitetail.head.Place;
 import kitetail.look.OtherWay;
 import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
+import kitetail.planning.DryPass;
 import kitetail.planning.SameLongest;
 import kitetail.planning.Worn;
 import kitetail.server.answer.Lines;
@@ -24,6 +29,13 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(4)
 public class FallReadings implements Warms {
+  /**
+   * @param document the plan as it was cut
+   */
+  record StandsOut(
+      @NotNull(message = "must be given") Plan document,
+      @NotNull(message = "must be given") Place place) {}
+
   private static final int WARM = 6;
 
   private final Falls falls;
@@ -62,6 +74,13 @@ public class FallReadings implements Warms {
     Worn w = falls.of(plan, 0, true);
     return LandingView.Worn.of(
         OtherWay.all(falls.coarse(plan).ground(), plan.hair(), w.stock(), plan.styling()));
+  }
+
+  /** What lays hair that stands out dry at a place of a plan as it was cut. */
+  DryPassView dryPass(StandsOut s, Units units) {
+    return DryPassView.of(
+        DryPass.of(s.document(), falls.coarse(s.document()), s.place()),
+        new AdviceWords(new Words(units)));
   }
 
   /** How the hair a plan starts from is best worn while it grows, in words. */
