@@ -1,6 +1,7 @@
 package kitetail.check;
 
 import kitetail.head.Scalp;
+import kitetail.plan.Around;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -26,6 +27,7 @@ final class LeftRight implements Rule {
   @Override
   public void find(Evidence e, Found out) {
     Scalp s = e.scalp();
+    double[] ends = e.outcome().after().endsMm();
     Patch[] all = new Patch[ROUND * DOWN];
     for (int i = 0; i < s.sites(); i++) {
       double round = -s.azimuthRad(i) / Math.PI;
@@ -36,7 +38,7 @@ final class LeftRight implements Rule {
           Math.min(ROUND - 1, (int) (ROUND * round)) * DOWN
               + Math.min(DOWN - 1, (int) (DOWN * s.shareOfWay(i)));
       all[at] = all[at] == null ? new Patch() : all[at];
-      all[at].add(i, longer(e.outcome(), i), e.outcome().after().endMm(i));
+      all[at].add(i, longer(e.outcome(), ends, i), ends[i]);
     }
     int worst = -1;
     double most = 0;
@@ -60,28 +62,30 @@ final class LeftRight implements Rule {
    * How much longer a hair of the left side is than any about its mirrored place, and any about it
    * than that; below 0 where it is shorter. Two sides parted a hair's breadth apart are alike.
    */
-  private static double longer(Outcome o, int left) {
+  private static double longer(Outcome o, double[] endsMm, int left) {
     int right = o.scalp().mirrored(left);
-    double[] end = {o.after().endMm(left), o.after().endMm(right)};
-    double there = beyond(end[0], about(o, right));
-    double here = -beyond(end[1], about(o, left));
+    if (endsMm[left] == endsMm[right]) {
+      return 0;
+    }
+    double there = beyond(endsMm, left, o.around(), right);
+    double here = -beyond(endsMm, right, o.around(), left);
     return there * here <= 0 ? 0 : Math.abs(there) < Math.abs(here) ? there : here;
   }
 
-  /** Shortest and longest about a root, mm. */
-  private static double[] about(Outcome o, int root) {
-    double least = o.after().endMm(root);
+  /**
+   * How much longer a hair is than the longest about a root, or shorter, below 0, than the
+   * shortest.
+   */
+  private static double beyond(double[] endsMm, int of, Around around, int root) {
+    double least = endsMm[root];
     double most = least;
-    for (int k = o.around().from(root); k < o.around().from(root + 1); k++) {
-      double mm = o.after().endMm(o.around().root(k));
+    for (int k = around.from(root); k < around.from(root + 1); k++) {
+      double mm = endsMm[around.root(k)];
       least = Math.min(least, mm);
       most = Math.max(most, mm);
     }
-    return new double[] {least, most};
-  }
-
-  private static double beyond(double mm, double[] range) {
-    return mm > range[1] ? mm - range[1] : Math.min(0, mm - range[0]);
+    double mm = endsMm[of];
+    return mm > most ? mm - most : Math.min(0, mm - least);
   }
 
   /** A few hairs side by side, and how much longer they are than those of the other side. */
