@@ -22,6 +22,17 @@ const fetchedEarly: Plugin = {
       })),
 };
 
+/** The scene's reconciler registers all of three there is; it gets what is used of it. */
+const threeUsed: Plugin = {
+  name: "three-used",
+  enforce: "pre",
+  apply: "build",
+  resolveId: (source, importer) =>
+    source === "three" && importer?.includes("@react-three/fiber")
+      ? join(import.meta.dirname, "src/draw/threeUsed.ts")
+      : undefined,
+};
+
 /** Beside each script and style what is sent of it, so that no server packs it again for every visitor. */
 const packed: Plugin = {
   name: "packed",
@@ -43,6 +54,7 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    threeUsed,
     fetchedEarly,
     packed,
     // The chair registers it: a reload there works with the network gone.

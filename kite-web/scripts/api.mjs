@@ -142,6 +142,15 @@ made["lights.ts"] = `${NOTE}
 export const LIGHTS = ${table(read("lights.json"))} as const;
 `;
 
+/** What stills and the browser's heads have in common. */
+made["drawing.ts"] = `${NOTE}
+/** How far the eye is off in mm, and how much of the skin roots hide at most; assumptions. */
+export const DRAWING = {
+${Object.entries(read("drawing.json"))
+  .map(([name, of]) => `  ${name}: ${of},\n`)
+  .join("")}} as const;
+`;
+
 const stale = Object.entries(made).filter(([name, text]) => {
   const file = new URL(name, API);
   return !existsSync(file) || readFileSync(file, "utf8") !== text;

@@ -1,16 +1,16 @@
 import { Canvas, useFrame, useThree } from "@react-three/fiber";
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import * as THREE from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { create } from "zustand";
 import type { MeshData } from "../api/binary";
+import { DRAWING } from "../api/drawing";
 import { drawShare } from "./drawnShare";
 import { firstDrawn } from "./firstDrawn";
 import { frameMs } from "./frameTime";
 import { pointing } from "./pointing";
 import { VIEWS, type ViewName } from "./views";
 
-const DISTANCE_MM = 850;
 /** As far off as it is turned and drawn away by hand; a narrow pane is stepped back from farther. */
 const FARTHEST_MM = 1500;
 const MIDDLE = new THREE.Vector3(0, 0, 8);
@@ -49,6 +49,8 @@ type Props = {
   stillMs?: number;
   /** Pixels drawn for each of the screen's at rest, by a slow machine. */
   sharpRatio?: number;
+  /** The same by a quick one: what moves all the time is put on the screen whole with every frame. */
+  sharpestRatio?: number;
   /** So many times as far off, where hair or hands stand out from the head. */
   room?: number;
   /** Seen from below as it is, and so many times as high over its middle: hair held up stays in the picture. */
@@ -63,16 +65,20 @@ type Props = {
 /** Where the eye of a linked head was last moved to, and which one it was. */
 const useTurned = create<{ at: number[]; by: string }>(() => ({ at: [], by: "" }));
 
-let drawsIn3D: boolean | undefined;
+/** Whether this browser draws in 3D at all; one that says it does may still fail when it is to. */
+let draws3D = typeof WebGL2RenderingContext !== "undefined";
 
-/** Asked once: whether this browser draws in 3D at all. */
-function in3D(): boolean {
-  if (drawsIn3D === undefined) {
-    const canvas = document.createElement("canvas");
-    drawsIn3D = canvas.getContext("webgl2") !== null;
+/** Asked of the canvas it is drawn on: another one's context takes a slow machine a tenth of a second. */
+const drawerOf = (failed: () => void) => (on: THREE.WebGLRendererParameters) => {
+  try {
+    return new THREE.WebGLRenderer({ ...on, antialias: false, alpha: true, preserveDrawingBuffer: false });
+  } catch {
+    draws3D = false;
+    failed();
+    // A renderer that never comes: what is shown instead takes its place.
+    return new Promise(() => undefined) as never;
   }
-  return drawsIn3D;
-}
+};
 
 /** Where a head is drawn and turned: by mouse, touch and arrow keys; plain while it moves, sharp at rest. */
 export function HeadStage({
@@ -87,12 +93,14 @@ export function HeadStage({
   movingRatio,
   stillMs,
   sharpRatio,
+  sharpestRatio,
   waits,
   children,
   instead,
 }: Props) {
   const [lost, setLost] = useState(false);
-  const flat = lost || !in3D();
+  const drawer = useMemo(() => drawerOf(() => setLost(true)), []);
+  const flat = lost || !draws3D;
   useEffect(() => {
     if (flat) firstDrawn();
   }, [flat]);
@@ -103,8 +111,8 @@ export function HeadStage({
       flat
       linear
       dpr={1}
-      gl={{ antialias: false, alpha: true, preserveDrawingBuffer: false }}
-      camera={{ fov: 22, near: 100, far: 5000, up: [0, 0, 1], position: [0, DISTANCE_MM, 40] }}
+      gl={drawer}
+      camera={{ fov: 22, near: 100, far: 5000, up: [0, 0, 1], position: [0, DRAWING.eyeMm, 40] }}
       raycaster={{ params: POINTED }}
       events={pointing}
       onCreated={({ gl }) => gl.domElement.addEventListener("webglcontextlost", () => setLost(true))}
@@ -123,6 +131,7 @@ export function HeadStage({
         movingRatio={movingRatio}
         stillMs={stillMs}
         sharpRatio={sharpRatio}
+        sharpestRatio={sharpestRatio}
         waits={waits}
       />
       {children}
@@ -149,6 +158,7 @@ function Turning({
   movingRatio = 1,
   stillMs = STILL_MS,
   sharpRatio = SHARP_RATIO,
+  sharpestRatio = SHARPEST_RATIO,
   waits = false,
 }: Omit<Props, "label" | "children" | "instead">) {
   const { camera, gl, invalidate, size } = useThree();
@@ -215,7 +225,7 @@ function Turning({
     const [x, y, z] = VIEWS[view];
     const wide = size.width / size.height;
     const narrow = wide < NARROW ? Math.max(NARROW_FAR, NARROW / wide) : 1;
-    const far = DISTANCE_MM * narrow * room * ((above + 1) / 2);
+    const far = DRAWING.eyeMm * narrow * room * ((above + 1) / 2);
     const middle = MIDDLE.clone().setZ(MIDDLE.z + (HALF_MM * (above - 1)) / 2);
     if (controls.current) {
       controls.current.maxDistance = Math.max(FARTHEST_MM, far);
@@ -238,7 +248,7 @@ function Turning({
       begun.current = false;
       return;
     }
-    const ratio = Math.max(quick.current ? SHARPEST_RATIO : sharpRatio, window.devicePixelRatio);
+    const ratio = Math.max(quick.current ? sharpestRatio : sharpRatio, window.devicePixelRatio);
     if (gl.getPixelRatio() !== ratio) gl.setPixelRatio(ratio);
     if (sharpened.current) {
       sharpened.current = false;

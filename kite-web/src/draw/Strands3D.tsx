@@ -2,6 +2,7 @@ import { useFrame, useThree } from "@react-three/fiber";
 import { useEffect, useMemo, useRef } from "react";
 import * as THREE from "three";
 import type { Fallen, HeadData } from "../api/binary";
+import { DRAWING } from "../api/drawing";
 import { Bust3D } from "./Bust3D";
 import { drawnWhole } from "./drawnShare";
 import { frameMs } from "./frameTime";
@@ -24,8 +25,6 @@ type Props = {
 
 /** A frame this quick leaves room for every strand many times over. */
 const QUICK_FRAME_MS = 9;
-/** Roots never hide the skin they stand in altogether. */
-const MOST_COVER = 0.92;
 const WIDE_MM = 3.3;
 const NARROW_MM = 1.1;
 
@@ -59,7 +58,7 @@ export function Strands3D({ head, fall, lengths, light = "day", hair: moved }: P
   useEffect(() => {
     const grown = fall.reading.grownMm;
     const hides = fall.reading.hidesPerMm;
-    const cover = lengths.map((l) => MOST_COVER * (1 - Math.exp(-hides * Math.min(10, l + grown))));
+    const cover = lengths.map((l) => DRAWING.mostCover * (1 - Math.exp(-hides * Math.min(10, l + grown))));
     scalp.setAttribute("cover", new THREE.BufferAttribute(cover, 1));
     invalidate();
   }, [scalp, lengths, hair, fall.reading.grownMm, fall.reading.hidesPerMm, invalidate]);

@@ -37,8 +37,7 @@ public final class HairPicture {
   /** Hair up to here is in the picture as it is, z. */
   private static final double TOP_MM = 152;
 
-  /** Roots never hide the skin they stand in altogether. */
-  private static final double MOST_COVER = 0.92;
+  private static final double MOST_COVER = Drawing.OF_ALL.mostCover();
 
   /** Hairs of beard and neck drawn a mm², for each time a strand of the head is drawn. */
   private static final double SKIN_PER_MM2 = 0.03;

@@ -10,8 +10,7 @@ import kitetail.geom.Vec3;
  * pixel a normal, a length and a depth.
  */
 final class Raster {
-  /** How far the eye is from the middle of what it looks at; the browser's is as far. */
-  private static final double EYE_MM = 850;
+  private static final double EYE_MM = Drawing.OF_ALL.eyeMm();
 
   final int width;
   final int height;
