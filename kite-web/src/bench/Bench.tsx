@@ -18,6 +18,7 @@ import { useAnswer } from "../store/useAnswer";
 import { useFall } from "../store/useFall";
 import { useGrip } from "../store/useGrip";
 import { useOutcome } from "../store/useOutcome";
+import { useSettled } from "../store/useSettled";
 import { useUndoKeys } from "../store/useUndoKeys";
 import { worded } from "../words/worded";
 import { ComparePicker } from "./ComparePicker";
@@ -103,7 +104,8 @@ function Board({ units, id }: { units: Units; id: number }) {
   const lateDocument = shown.of ?? document;
   const move = document.moves[chosen];
   const grip = useGrip(document, move?.id ?? "", bite);
-  const settled = useSettled(plan, drawn);
+  // Once its head is drawn, and nothing has changed for a moment.
+  const settled = useSettled(plan, SETTLED_MS, drawn);
   const fallen = useFall(settled, 0, true, "never");
   const remedies = useAnswer(ask.remedies, settled);
   const [help, setHelp] = useState(false);
@@ -205,17 +207,6 @@ function Board({ units, id }: { units: Units; id: number }) {
       <Conflict units={units} />
     </div>
   );
-}
-
-/** The document once its head is drawn and nothing has changed for a moment; until then the last one that stood so long. */
-function useSettled(document: PlanDocument, drawn: boolean): PlanDocument | null {
-  const [settled, setSettled] = useState<PlanDocument | null>(null);
-  useEffect(() => {
-    if (!drawn) return;
-    const timer = setTimeout(() => setSettled(document), SETTLED_MS);
-    return () => clearTimeout(timer);
-  }, [document, drawn]);
-  return settled;
 }
 
 const TitleRow = memo(function TitleRow({

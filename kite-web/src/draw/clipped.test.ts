@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { Fallen, MeshData } from "../api/binary";
-import { clipped } from "./clipped";
+import { clipped, cutSince, hanging } from "./clipped";
 
 /** Two strands of four points, 30 mm down each, at two places of the scalp. */
 const fall: Fallen = {
@@ -42,12 +42,23 @@ const scalp: MeshData = {
 };
 
 it("takes off what was cut at the place a strand grows, and leaves the others as they hang", () => {
-  const after = clipped(fall, scalp, Float32Array.of(30, 12, 30));
-  expect([...after.xyz.slice(0, 12)]).toEqual([0, 90, 0, 0, 90, -4, 0, 90, -8, 0, 90, -12]);
-  expect([...after.xyz.slice(12)]).toEqual([...fall.xyz.slice(12)]);
+  const drawn = hanging(fall);
+  expect([...drawn]).toEqual([30, 30]);
+  expect(cutSince(fall, scalp, Float32Array.of(30, 12, 30), drawn)).toEqual([0]);
+  const out = new Float32Array(12);
+  clipped(fall, 0, drawn[0] as number, out);
+  expect([...out]).toEqual([0, 90, 0, 0, 90, -4, 0, 90, -8, 0, 90, -12]);
   expect(fall.xyz[11], "what fell stays as it was").toBe(-30);
 });
 
-it("is the same hair where nothing was cut, or it settled a little short", () => {
-  expect(clipped(fall, scalp, Float32Array.of(30, 29.5, 40))).toBe(fall);
+it("draws a strand anew once for each time it was cut", () => {
+  const drawn = hanging(fall);
+  cutSince(fall, scalp, Float32Array.of(30, 12, 30), drawn);
+  expect(cutSince(fall, scalp, Float32Array.of(30, 12, 30), drawn)).toEqual([]);
+  expect(cutSince(fall, scalp, Float32Array.of(9, 12, 30), drawn)).toEqual([1]);
+  expect([...drawn]).toEqual([12, 9]);
+});
+
+it("leaves what was not cut, or settled a little short", () => {
+  expect(cutSince(fall, scalp, Float32Array.of(30, 29.5, 40), hanging(fall))).toEqual([]);
 });

@@ -1,15 +1,15 @@
 import { type ThreeEvent, useThree } from "@react-three/fiber";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { memo, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import * as THREE from "three";
 import type { Fallen, HeadData } from "../api/binary";
 import type { Stroke, Strokes } from "../api/types";
+import { CutHair3D } from "../draw/CutHair3D";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
-import { Strands3D } from "../draw/Strands3D";
 import type { ViewName } from "../draw/views";
 import type { SitHead } from "../sit/readSit";
 import { worded } from "../words/worded";
 import { layComb, useCombTool } from "./combTool";
-import { useHairInTeeth } from "./hairInTeeth";
+import { type HairNow, useHairInTeeth } from "./hairInTeeth";
 import { type Edge, GUIDE, Lines3D } from "./Lines3D";
 import { type Led, ledOn, setDown, takenOff } from "./led";
 import { placeAt, placeTouched, type SkinPlace } from "./skinPlace";
@@ -39,6 +39,10 @@ type Props = {
   done: (s: Stroke) => void;
 };
 
+/** What the comb held is let go once what is left is drawn. */
+const LET_GO_MS = 80;
+/** The comb is not drawn sharp while what it cut is on its way. */
+const COMB_STILL_MS = 400;
 const KEY_MM_SHARE = 0.035;
 const LEAN_MAX = 60;
 const GAP_MAX = 60;
@@ -47,6 +51,14 @@ const GAP_MAX = 60;
 export function CombStage(props: Props) {
   const { gapMm, leanDeg, setGap, setLean, skin, startDeg, done } = props;
   const [keyed, setKeyed] = useState<{ place: SkinPlace; led: Led | null }>();
+  const hair = useRef<HairNow>({ head: props.head, fall: props.fall, lengths: props.lengths });
+  hair.current = { head: props.head, fall: props.fall, lengths: props.lengths };
+  const letGo = useRef<() => void>(() => undefined);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was taken is no longer held
+  useEffect(() => {
+    const timer = setTimeout(() => letGo.current(), LET_GO_MS);
+    return () => clearTimeout(timer);
+  }, [props.lengths]);
   const lean = (by: number) => setLean(Math.max(-20, Math.min(LEAN_MAX, leanDeg + by)));
   const keys = (e: React.KeyboardEvent) => {
     const now = keyed?.place ?? placeAt(skin, startDeg, 1);
@@ -95,48 +107,100 @@ export function CombStage(props: Props) {
     >
       {/* The hair stands still below while the comb moves over it: nothing of it is drawn anew. */}
       <div className="absolute inset-0" inert>
-        <HeadStage
+        <Hair
           view={props.view}
           viewTurn={props.viewTurn}
           label={props.label}
-          linked
-          movingRatio={0.5}
-          instead={null}
-        >
-          <Strands3D head={props.head} fall={props.fall} lengths={props.lengths} />
-          {props.asked && <Lines3D edges={props.asked} colour={GUIDE} />}
-        </HeadStage>
+          head={props.head}
+          fall={props.fall}
+          lengths={props.lengths}
+          {...(props.asked ? { asked: props.asked } : {})}
+        />
       </div>
       <div className="absolute inset-0">
-        <HeadStage
+        <Comb
           view={props.view}
           viewTurn={props.viewTurn}
           label={props.label}
-          linked
-          fixed={!props.turning}
-          instead={<p className="p-6">{worded("sitHead3D.this-browser-cannot-draw")}</p>}
-        >
-          <LedComb {...props} keyed={keyed} />
-        </HeadStage>
+          skin={skin}
+          teethMm={props.comb.teethMm}
+          hair={hair}
+          letGo={letGo}
+          gapMm={gapMm}
+          leanDeg={leanDeg}
+          turning={props.turning}
+          keyed={keyed}
+          done={done}
+        />
       </div>
     </section>
   );
 }
 
+type HairProps = Pick<Props, "view" | "viewTurn" | "label" | "head" | "fall" | "lengths" | "asked">;
+
+const Hair = memo(function Hair({ view, viewTurn, label, head, fall, lengths, asked }: HairProps) {
+  return (
+    <HeadStage view={view} viewTurn={viewTurn} label={label} linked movingRatio={0.5} instead={null}>
+      <CutHair3D head={head} fall={fall} lengths={lengths} />
+      {asked && <Lines3D edges={asked} colour={GUIDE} />}
+    </HeadStage>
+  );
+});
+
+type CombProps = LedProps & Pick<Props, "view" | "viewTurn" | "label">;
+
+/** What is cut is drawn on the hair's own stage: nothing of it is drawn anew on this one. */
+const Comb = memo(function Comb({ view, viewTurn, label, ...led }: CombProps) {
+  return (
+    <HeadStage
+      view={view}
+      viewTurn={viewTurn}
+      label={label}
+      linked
+      fixed={!led.turning}
+      sharpRatio={1}
+      sharpestRatio={1}
+      stillMs={COMB_STILL_MS}
+      instead={<p className="p-6">{worded("sitHead3D.this-browser-cannot-draw")}</p>}
+    >
+      <LedComb {...led} />
+    </HeadStage>
+  );
+});
+
 /** Seen by nothing but touches. */
 const unseen = new THREE.MeshBasicMaterial({ colorWrite: false, depthWrite: false });
 
-function LedComb(props: Props & { keyed?: { place: SkinPlace; led: Led | null } }) {
-  const { skin, comb, gapMm, leanDeg, turning, done, keyed } = props;
-  const { invalidate } = useThree();
+type LedProps = {
+  skin: SitHead;
+  teethMm: number;
+  /** The hair as it is now. */
+  hair: RefObject<HairNow>;
+  /** Told how what the comb holds is let go. */
+  letGo: RefObject<() => void>;
+  gapMm: number;
+  leanDeg: number;
+  turning: boolean;
+  keyed?: { place: SkinPlace; led: Led | null } | undefined;
+  done: (s: Stroke) => void;
+};
+
+function LedComb({ skin, teethMm, hair, letGo, gapMm, leanDeg, turning, done, keyed }: LedProps) {
+  const { invalidate, camera } = useThree();
   const scalp = useMemo(() => geometryOf(skin.head.scalp), [skin]);
   useEffect(() => () => scalp.dispose(), [scalp]);
-  const tool = useCombTool(comb.teethMm);
+  const tool = useCombTool(teethMm);
   const led = useRef<Led | null>(null);
-  const { mesh: taken, hold } = useHairInTeeth(props.head, props.fall, props.lengths, comb.teethMm);
+  const { mesh: taken, hold } = useHairInTeeth(hair, teethMm);
+  letGo.current = () => {
+    if (taken.geometry.drawRange.count === 0) return;
+    taken.geometry.setDrawRange(0, 0);
+    invalidate();
+  };
   const lay = (p: SkinPlace, gap: number) => {
     layComb(tool, p, gap, leanDeg);
-    hold(p);
+    hold(p, camera.position);
     performance.mark("kite-comb");
     invalidate();
   };
@@ -150,7 +214,8 @@ function LedComb(props: Props & { keyed?: { place: SkinPlace; led: Led | null } 
   off.current = () => {
     const stroke = led.current && takenOff(led.current);
     led.current = null;
-    if (stroke) done(stroke);
+    if (!stroke) return;
+    done(stroke);
   };
   useEffect(() => {
     const up = () => off.current();

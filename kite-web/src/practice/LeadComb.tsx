@@ -1,8 +1,7 @@
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import type { PlanDocument, Stroke, Strokes } from "../api/types";
 import { Stepper } from "../bench/Stepper";
 import { useHead, useSeams } from "../bench/useHead";
-import { clipped } from "../draw/clipped";
 import { wasCut } from "../draw/tools";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
@@ -11,6 +10,7 @@ import type { SitHead } from "../sit/readSit";
 import { lengthStep, toMm, toShown, unitOf } from "../store/units";
 import { useFall } from "../store/useFall";
 import { useOutcome } from "../store/useOutcome";
+import { useSettled } from "../store/useSettled";
 import { worded } from "../words/worded";
 import { CombSide } from "./CombSide";
 import { CombStage } from "./CombStage";
@@ -23,6 +23,10 @@ import { Replay } from "./Replay";
 import { useSkin } from "./useSkin";
 
 const FIRST_GAP_MM = 10;
+/** A cut is drawn within so long of its lengths' being there. */
+const SEEN_MS = 120;
+/** More strokes than these no try has. */
+const MOST_STROKES = 80;
 
 const viewOf = (stand: string | undefined): ViewName =>
   stand === "left" || stand === "right" || stand === "front" ? stand : "back";
@@ -62,15 +66,12 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
     [task, comb],
   );
   const { head } = useHead(task.document);
-  const { outcome } = useOutcome(document);
-  const { fall } = useFall(document, 0, true);
-  const lengths = outcome?.state(outcome.count - 1);
+  const { outcome, of } = useOutcome(document);
   const any = comb.strokes.length > 0;
-  // What a stroke took is gone at once; how the rest falls comes a moment later.
-  const hair = useMemo(
-    () => (fall && head && lengths && any ? clipped(fall, head.scalp, lengths) : fall),
-    [fall, head, lengths, any],
-  );
+  // How the rest falls is asked for once what was cut is seen: both at once, and the cut would be seen later.
+  const seen = useSettled(of ?? null, SEEN_MS);
+  const { fall } = useFall(any ? seen : document, 0, true);
+  const lengths = outcome?.state(outcome.count - 1);
   const wished = useOutcome(task.ghost ?? null).outcome;
   const { drawn, message } = useSkin(task.document);
   const seams = useSeams(task.document);
@@ -83,7 +84,11 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
     () => (drawn && task.columnsDeg.length > 0 ? columnLines(drawn, task.columnsDeg) : []),
     [drawn, task.columnsDeg],
   );
-  const add = (s: Stroke) => setComb((c) => ({ ...c, strokes: [...c.strokes, s].slice(0, 80) }));
+  const add = useCallback(
+    (s: Stroke) => setComb((c) => ({ ...c, strokes: [...c.strokes, s].slice(0, MOST_STROKES) })),
+    [],
+  );
+  const lines = useMemo(() => asked && [...asked, ...columns], [asked, columns]);
   const start =
     task.columnsDeg[comb.strokes.length % Math.max(1, task.columnsDeg.length)] ??
     { left: -105, right: 105 }[view as "left" | "right"] ??
@@ -125,14 +130,14 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
           <div className="relative min-h-[300px] flex-1">
             <div className="absolute inset-0">
               {message && <p role="alert">{message}</p>}
-              {drawn && head && lengths && hair ? (
+              {drawn && head && lengths && fall ? (
                 <CombStage
                   head={head}
                   skin={drawn}
-                  fall={hair}
+                  fall={fall}
                   lengths={lengths}
                   comb={comb}
-                  {...(asked ? { asked: [...asked, ...columns] } : {})}
+                  {...(lines ? { asked: lines } : {})}
                   gapMm={gap}
                   leanDeg={lean}
                   setGap={setGap}

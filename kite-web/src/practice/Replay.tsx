@@ -3,9 +3,8 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import * as THREE from "three";
 import type { PlanDocument, Stroke, Strokes } from "../api/types";
 import { useHead } from "../bench/useHead";
-import { clipped } from "../draw/clipped";
+import { CutHair3D } from "../draw/CutHair3D";
 import { HeadStage } from "../draw/HeadStage";
-import { Strands3D } from "../draw/Strands3D";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
 import type { SitHead } from "../sit/readSit";
@@ -44,16 +43,12 @@ export function Replay({ document, comb, view, label, over }: Props) {
   const { fall } = useFall(begun, 0, true);
   const { outcome } = useOutcome(so);
   const lengths = outcome?.state(outcome.count - 1);
-  const hair = useMemo(
-    () => (fall && head && lengths ? clipped(fall, head.scalp, lengths) : undefined),
-    [fall, head, lengths],
-  );
-  if (!head || !drawn || !hair || !lengths) return <Loading what={worded("common.the-hair")} />;
+  if (!head || !drawn || !fall || !lengths) return <Loading what={worded("common.the-hair")} />;
   return (
     <div className="relative min-h-[300px] flex-1" data-testid="replay">
       <div className="absolute inset-0" inert>
         <HeadStage view={view} viewTurn={0} label={label} linked movingRatio={0.5} instead={null}>
-          <Strands3D head={head} fall={hair} lengths={lengths} />
+          <CutHair3D head={head} fall={fall} lengths={lengths} />
         </HeadStage>
       </div>
       <div className="absolute inset-0">

@@ -1,7 +1,7 @@
 import * as THREE from "three";
 import { expect, it } from "vitest";
 import type { Fallen } from "../api/binary";
-import { held } from "./hairInTeeth";
+import { facing, held } from "./hairInTeeth";
 import type { SkinPlace } from "./skinPlace";
 
 /** Four strands on a back that is level: under the comb, beside its teeth, above it, and on the face. */
@@ -40,4 +40,22 @@ it("holds what the last stroke left, no more", () => {
   const strands = held(fall, roots, Float32Array.of(12, 40, 40, 40), back, 40);
   const [x, y, z, ex, ey, ez] = strands as [number, number, number, number, number, number];
   expect(Math.hypot(ex - x, ey - y, ez - z)).toBeCloseTo(12);
+});
+
+it("shows its breadth to the eye wherever on the head it is", () => {
+  const behind = new THREE.Vector3(0, -850, 40);
+  for (const deg of [180, 150, 120, 100]) {
+    const turn = (deg * Math.PI) / 180;
+    const out = new THREE.Vector3(Math.sin(turn), Math.cos(turn), 0);
+    const root = out.clone().multiplyScalar(85);
+    const end = root.clone().addScaledVector(out, 40).setZ(24);
+    const c = facing([...root.toArray(), ...end.toArray()], behind, 0.5);
+    const corner = (k: number) => new THREE.Vector3().fromArray(c, 3 * k);
+    // As the eye sees it: across the line from the eye to the root, and to the strand.
+    const toEye = behind.clone().sub(root).normalize();
+    const breadth = corner(0).sub(corner(1));
+    expect(breadth.length(), `${deg}°`).toBeCloseTo(1);
+    expect(Math.abs(breadth.dot(toEye)), `${deg}°`).toBeLessThan(1e-3);
+    expect(corner(2).sub(corner(3)).length()).toBeCloseTo(1);
+  }
 });

@@ -1,4 +1,4 @@
-import { useEffect, useMemo } from "react";
+import { type RefObject, useEffect, useMemo } from "react";
 import * as THREE from "three";
 import type { Fallen, HeadData } from "../api/binary";
 import { strandRoots } from "../draw/strandRoots";
@@ -47,8 +47,35 @@ export function held(
   return out;
 }
 
+/**
+ * Four corners of each strand's ribbon, its breadth turned to the eye: one that lies in the plane of the comb would be a
+ * line without width where that is seen edge on, at the sides of the back.
+ */
+export function facing(strands: readonly number[], eye: THREE.Vector3, halfMm: number): Float32Array {
+  const n = strands.length / 6;
+  const out = new Float32Array(12 * n);
+  const [root, end, across] = [new THREE.Vector3(), new THREE.Vector3(), new THREE.Vector3()];
+  for (let i = 0; i < n; i++) {
+    root.fromArray(strands, 6 * i);
+    end.fromArray(strands, 6 * i + 3);
+    across.copy(eye).sub(root).cross(end.clone().sub(root)).setLength(halfMm);
+    [root, end].forEach((at, k) => {
+      at.clone()
+        .add(across)
+        .toArray(out, 12 * i + 6 * k);
+      at.clone()
+        .sub(across)
+        .toArray(out, 12 * i + 6 * k + 3);
+    });
+  }
+  return out;
+}
+
+/** The hair on a head as it is at the moment, with what was cut of it. */
+export type HairNow = { head: HeadData; fall: Fallen; lengths: Float32Array };
+
 /** The hair a comb holds, to be drawn where it is laid. */
-export function useHairInTeeth(head: HeadData, fall: Fallen, lengths: Float32Array, teethMm: number) {
+export function useHairInTeeth(hair: RefObject<HairNow>, teethMm: number) {
   const mesh = useMemo(() => {
     const shape = new THREE.BufferGeometry();
     const corners = new THREE.BufferAttribute(new Float32Array(12 * MOST), 3);
@@ -62,11 +89,10 @@ export function useHairInTeeth(head: HeadData, fall: Fallen, lengths: Float32Arr
     shape.setIndex(Array.from({ length: MOST }, (_, i) => [0, 1, 2, 1, 3, 2].map((k) => 4 * i + k)).flat());
     shape.setDrawRange(0, 0);
     const coat = new THREE.MeshBasicMaterial({ side: THREE.DoubleSide, vertexColors: true });
-    coat.color.setStyle(fall.reading.lengths, THREE.LinearSRGBColorSpace);
     const m = new THREE.Mesh(shape, coat);
     m.frustumCulled = false;
     return m;
-  }, [fall.reading.lengths]);
+  }, []);
   useEffect(
     () => () => {
       mesh.geometry.dispose();
@@ -74,24 +100,14 @@ export function useHairInTeeth(head: HeadData, fall: Fallen, lengths: Float32Arr
     },
     [mesh],
   );
-  const roots = useMemo(() => strandRoots(fall, head.scalp), [fall, head]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what was taken is no longer held
-  useEffect(() => mesh.geometry.setDrawRange(0, 0), [mesh, lengths]);
-  const hold = (p: SkinPlace) => {
-    const strands = held(fall, roots, lengths, p, teethMm);
+  const hold = (p: SkinPlace, eye: THREE.Vector3) => {
+    const { head, fall, lengths } = hair.current;
+    mesh.material.color.setStyle(fall.reading.lengths, THREE.LinearSRGBColorSpace);
+    const strands = held(fall, strandRoots(fall, head.scalp), lengths, p, teethMm);
     const corners = mesh.geometry.getAttribute("position");
-    const side = p.out.clone().cross(upAt(p)).multiplyScalar(HALF_WIDTH_MM);
-    const n = strands.length / 6;
-    for (let i = 0; i < n; i++) {
-      for (let k = 0; k < 4; k++) {
-        const from = 6 * i + 3 * (k >> 1);
-        const to = k % 2 === 0 ? 1 : -1;
-        const [x, y, z] = strands.slice(from, from + 3) as [number, number, number];
-        corners.setXYZ(4 * i + k, x + to * side.x, y + to * side.y, z + to * side.z);
-      }
-    }
+    (corners.array as Float32Array).set(facing(strands, eye, HALF_WIDTH_MM));
     corners.needsUpdate = true;
-    mesh.geometry.setDrawRange(0, 6 * n);
+    mesh.geometry.setDrawRange(0, strands.length);
   };
   return { mesh, hold };
 }

@@ -57,7 +57,7 @@ final class PracticeOnScreen {
       () => new Promise(done => {
         const canvas = [...document.querySelectorAll('[data-testid=comb-stage] canvas')].at(-1);
         const gl = canvas.getContext('webgl2');
-        const box = canvas.getBoundingClientRect();
+        const box = document.querySelector('[data-testid=comb-stage]').getBoundingClientRect();
         const frames = 60;
         let n = 0;
         const start = performance.now();
@@ -106,7 +106,8 @@ final class PracticeOnScreen {
       p.waitForTimeout(1500);
       double fps = ((Number) p.evaluate(LEAD)).doubleValue();
       p.evaluate(WATCH_STROKE);
-      BoundingBox box = p.locator("[data-testid=comb-stage] canvas").last().boundingBox();
+      // The frame round the canvas: the canvas itself is stretched while something moves on it.
+      BoundingBox box = p.getByTestId("comb-stage").boundingBox();
       List<Double> cut = new ArrayList<>();
       for (int i = 0; i < WARM + STROKES; i++) {
         double x = box.x + box.width * (0.42 + 0.16 * i / (WARM + STROKES));
