@@ -3,6 +3,7 @@ import { keptJson } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { ShowClient } from "../look/ShowClient";
 import { worded } from "../words/worded";
+import { DryingBell } from "./DryingBell";
 import { NextVisit } from "./NextVisit";
 
 type Props = { document: PlanDocument; planId: number; clientId: number };
@@ -30,6 +31,7 @@ export function AfterCut({ document, planId, clientId }: Props) {
             </li>
           ))}
         </ol>
+        <DryingBell />
       </section>
       <section aria-label={worded("afterCut.at-home")}>
         <h2 className="font-bold text-xl">{worded("afterCut.at-home")}</h2>

@@ -4,6 +4,7 @@ import { Link, NavLink, useLocation } from "react-router";
 import { api, carriedOut, forget } from "../api/http";
 import type { PersonView } from "../api/types";
 import { unsentEntries } from "../store/chairLogs";
+import { Walk } from "../walk/Walk";
 import { worded } from "../words/worded";
 import { Dialog } from "./Dialog";
 
@@ -87,6 +88,7 @@ export function Frame({ person, children }: { person: PersonView; children: Reac
           </button>
         </header>
       )}
+      <Walk />
       <main className="flex min-h-0 flex-1 flex-col">{children}</main>
       {unsent > 0 && (
         <Dialog title={worded("frame.not-everything-is-stored")} shut={() => setUnsent(0)}>

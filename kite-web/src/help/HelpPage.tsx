@@ -1,4 +1,6 @@
 import { BENCH_KEYS } from "../bench/useBenchKeys";
+import { Problem } from "../frame/Problem";
+import { usePracticeHead } from "../walk/usePracticeHead";
 import { worded } from "../words/worded";
 import { Drawn } from "./Said";
 import { TERMS } from "./terms";
@@ -19,6 +21,7 @@ const HANDS: readonly (readonly [string, string])[] = [
 
 /** Words, keys and gestures in one place. */
 export function HelpPage() {
+  const practise = usePracticeHead();
   return (
     <div className="mx-auto grid w-full max-w-6xl gap-8 px-6 py-5 lg:grid-cols-[2fr_1fr]">
       <section>
@@ -36,6 +39,17 @@ export function HelpPage() {
         </ul>
       </section>
       <section className="grid content-start gap-6">
+        <div>
+          <button
+            type="button"
+            className="btn btn-primary touch h-auto py-2 text-lg"
+            disabled={practise.isPending}
+            onClick={() => practise.mutate()}
+          >
+            {worded("walk.begin")}
+          </button>
+          <Problem error={practise.error} />
+        </div>
         <Keys title={worded("help.fingers-and-mouse")} rows={HANDS} />
         <Keys title={worded("help.at-the-chair")} rows={CHAIR} />
         <Keys title={worded("keyHelp.keys-of-the-bench")} rows={BENCH_KEYS} />

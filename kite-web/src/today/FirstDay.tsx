@@ -1,8 +1,9 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link } from "react-router";
 import { api, said } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { usePracticeHead } from "../walk/usePracticeHead";
 import { worded } from "../words/worded";
 
 /** Left on this device. */
@@ -10,7 +11,6 @@ const LEFT = "kite-first-day-left";
 
 /** From an empty shop to the first client: what there is to set up, in any order, left at any point. */
 export function FirstDay() {
-  const go = useNavigate();
   const [left, setLeft] = useState(() => localStorage.getItem(LEFT) === "yes");
   const clients = useQuery({
     queryKey: ["clients", ""],
@@ -32,10 +32,7 @@ export function FirstDay() {
     queryFn: () => said(api.GET("/api/people")),
     enabled: empty,
   });
-  const practise = useMutation({
-    mutationFn: () => said(api.POST("/api/clients", { body: { name: worded("firstDay.practice-head") } })),
-    onSuccess: (c) => go(`/clients/${c.id}/sit`),
-  });
+  const practise = usePracticeHead();
   if (!empty) return null;
   const steps: readonly (readonly [string, string, boolean])[] = [
     [worded("firstDay.hours"), "/shop?part=hours", false],
