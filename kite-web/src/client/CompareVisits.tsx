@@ -1,6 +1,6 @@
 import { useQueries } from "@tanstack/react-query";
 import { api, said } from "../api/http";
-import { placeName } from "../api/placeName";
+import { placeName } from "../api/names";
 import type { Place, VisitLengths, VisitRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Problem } from "../frame/Problem";
