@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -40,10 +41,10 @@ class FirstWalkTest extends InTheShop {
     step(p, 4);
     button(p, "Next").click();
     step(p, 5);
-    p.getByText("To the chair").click();
+    p.getByText("To the chair", new Page.GetByTextOptions().setExact(true)).click();
     step(p, 6);
     start(p);
-    p.getByLabel("First walk").getByText("Done").click();
+    p.getByLabel("First walk").getByRole(AriaRole.BUTTON).click();
     assertThat(p.getByLabel("First walk").count()).isZero();
   }
 }
