@@ -27,7 +27,7 @@ export function Walk() {
         {here ? step.words : worded("walk.away", { words: step.words })}
       </p>
       {follows && (
-        <button type="button" className="btn btn-primary touch" onClick={() => set(at + 1)}>
+        <button type="button" className="btn btn-neutral touch" onClick={() => set(at + 1)}>
           {worded("walk.next")}
         </button>
       )}
