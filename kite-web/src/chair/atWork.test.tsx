@@ -58,6 +58,7 @@ const view = {
   document: { moves: MOVES },
   entries: [],
 };
+const LOOKED_AT = { document: view.document, entries: [] };
 const tool = {
   id: 7,
   kind: "clipper",
@@ -97,7 +98,7 @@ const sat = (more: Record<string, unknown> = {}) =>
 /** Nobody has begun yet. */
 function looked(more: Record<string, unknown>) {
   const sent = sat({
-    "GET /api/plans/4/sitting": { ...view, token: null, startedAt: null },
+    "GET /api/plans/4/sitting": LOOKED_AT,
     "POST /api/plans/4/sitting": new Error("gone"),
     ...more,
   });

@@ -1,11 +1,23 @@
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { ChairEntry } from "../api/types";
 import { answering, asked, refused } from "../atPage";
-import { endSitting, flush, keptSitting, sitDownAt, start, undo, useChair, write } from "./chairStore";
+import {
+  endSitting,
+  flush,
+  keptSitting,
+  sitDownAt,
+  start,
+  stayInTouch,
+  undo,
+  useChair,
+  write,
+} from "./chairStore";
 import { type Sitting, stands } from "./sitting";
 
 const TOKEN = "5b0f0c5e-0000-4000-8000-000000000001";
 const view = { token: TOKEN, startedAt: "2026-03-02T10:00:00Z", document: { moves: [] }, entries: [] };
+/** As the server tells a plan nobody has begun: what is nothing is left out. */
+const LOOKED_AT = { document: view.document, entries: [] };
 const bite = (move: string): ChairEntry => ({ kind: "bite", move }) as ChairEntry;
 type Entries = { device: string; entries: { number: number; entry: ChairEntry }[] };
 
@@ -186,7 +198,7 @@ it("sends again what the server lost, from where it says", async () => {
 it("begins nothing by looking; the clock begins with a start, also without the network", async () => {
   let gone = true;
   const sent = answering({
-    "GET /api/plans/4/sitting": { ...view, token: null, startedAt: null },
+    "GET /api/plans/4/sitting": LOOKED_AT,
     "POST /api/plans/4/sitting": (body: { token: string; startedAt: string }) =>
       gone ? new Error("gone") : { ...view, token: body.token, startedAt: body.startedAt },
     "POST /api/sittings/": stored,
@@ -208,9 +220,25 @@ it("begins nothing by looking; the clock begins with a start, also without the n
   expect(new Set(begun.map((s) => (s.body as { token: string }).token)).size, "one sitting").toBe(1);
 });
 
+it("keeps what is only looked at as it is, however often it is asked whether somebody began", async () => {
+  vi.useFakeTimers({ toFake: ["setInterval", "clearInterval"] });
+  const sent = answering({ "GET /api/plans/4/sitting": () => structuredClone(LOOKED_AT) });
+  await sitDownAt(4);
+  const was = useChair.getState().sitting;
+  const leave = stayInTouch();
+  vi.advanceTimersByTime(60_000);
+  await vi.waitFor(() => expect(asked(sent, "GET").length).toBeGreaterThan(1));
+  await flush();
+  await Promise.resolve();
+  leave();
+  vi.useRealTimers();
+  await new Promise((r) => setTimeout(r, 20));
+  expect(useChair.getState().sitting, "nothing is drawn anew").toBe(was);
+});
+
 it("goes on with the sitting another tablet began meanwhile", async () => {
   const sent = answering({
-    "GET /api/plans/4/sitting": { ...view, token: null, startedAt: null },
+    "GET /api/plans/4/sitting": LOOKED_AT,
     "POST /api/plans/4/sitting": view,
     "POST /api/sittings/": stored,
   });

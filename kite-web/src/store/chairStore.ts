@@ -83,11 +83,11 @@ function post(s: Sitting, entries: Sitting["unsent"]): Promise<{ stored: number 
 
 /** A sitting as the server tells it, with what this device still has of it. */
 async function told(view: SittingView, known: Sitting | null): Promise<Sitting> {
-  const mine = view.token === null || known?.token === view.token || known?.toBegin ? known : null;
+  const mine = view.token === undefined || known?.token === view.token || known?.toBegin ? known : null;
   return {
     token: view.token ?? known?.token ?? crypto.randomUUID(),
     startedAt: view.startedAt ?? known?.startedAt ?? null,
-    toBegin: view.token === null && (known?.startedAt ?? null) !== null,
+    toBegin: view.token === undefined && (known?.startedAt ?? null) !== null,
     document: view.document,
     device: mine?.device ?? (await newDevice()),
     next: mine?.next ?? 0,
@@ -251,7 +251,7 @@ async function listen(): Promise<void> {
     if (s.startedAt === null) {
       const view = await said(api.GET("/api/plans/{planId}/sitting", { params: { path: { planId } } }));
       const still = useChair.getState().sitting;
-      if (view.token !== null && still?.startedAt === null) keep(await told(view, still));
+      if (view.token !== undefined && still?.startedAt === null) keep(await told(view, still));
       return;
     }
     const rows = await said(
