@@ -168,7 +168,8 @@ class AtTheChairTest extends InTheShop {
     p.getByText("paused").waitFor();
     // Once stored the pause is by the server's clock: by so much as it was on its way it goes on.
     assertThat(stored(p, 3)).map(String::valueOf).contains("paused");
-    p.waitForTimeout(1000);
+    // The page hears of that with its next question, every few seconds; from then on it stands.
+    p.waitForTimeout(4500);
     int at = seconds(p);
     p.waitForTimeout(4000);
     assertThat(seconds(p)).isEqualTo(at);
