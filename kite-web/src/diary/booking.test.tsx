@@ -188,43 +188,32 @@ it("moves, lengthens and takes off an appointment, and says when it cannot", asy
   await screen.findByText("It is being cut now.");
 });
 
+const sheetOf = (more: Partial<AppointmentRow>, answers: Record<string, unknown> = {}) =>
+  atPage(
+    <AppointmentSheet
+      row={{ ...row, ...more }}
+      zone={ZONE}
+      chairs={[]}
+      late={() => undefined}
+      move={() => undefined}
+      done={() => undefined}
+      cancelled={() => undefined}
+      shut={() => undefined}
+    />,
+    answers,
+  );
+
 it("says of an appointment that its length is the stylist's own pace", () => {
-  const sheet = (byOwnPace: boolean) =>
-    atPage(
-      <AppointmentSheet
-        row={{ ...row, byOwnPace }}
-        zone={ZONE}
-        chairs={[]}
-        late={() => undefined}
-        move={() => undefined}
-        done={() => undefined}
-        cancelled={() => undefined}
-        shut={() => undefined}
-      />,
-      {},
-    );
-  sheet(false);
+  sheetOf({ byOwnPace: false });
   expect(screen.queryByText(/own pace/)).toBeNull();
   cleanup();
-  sheet(true);
+  sheetOf({ byOwnPace: true });
   screen.getByText("30 min, by what is known of Maud's own pace");
 });
 
 it("tells who is here and who did not come, takes it back, and leaves what the chair knows alone", async () => {
   const sheet = (state: AppointmentRow["state"], answer: unknown = {}) =>
-    atPage(
-      <AppointmentSheet
-        row={{ ...row, state }}
-        zone={ZONE}
-        chairs={[]}
-        late={() => undefined}
-        move={() => undefined}
-        done={() => undefined}
-        cancelled={() => undefined}
-        shut={() => undefined}
-      />,
-      { "PUT /api/appointments/5/state": answer },
-    );
+    sheetOf({ state }, { "PUT /api/appointments/5/state": answer });
   const put = async (sent: ReturnType<typeof sheet>) => {
     await waitFor(() => expect(asked(sent, "PUT")).toHaveLength(1));
     cleanup();

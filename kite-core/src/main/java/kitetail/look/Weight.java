@@ -2,6 +2,7 @@ package kitetail.look;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.fall.Fall;
 import kitetail.geom.DirectionGrid;
 import kitetail.geom.Vec3;
@@ -70,7 +71,7 @@ public final class Weight {
         }
       }
       double grams = section * f.lengthMm(i) * GRAMS_PER_MM3;
-      if (p[3 * (i * n + n - 1)] < partX) {
+      if (fallsLeft(i)) {
         left += grams;
       } else {
         right += grams;
@@ -117,6 +118,15 @@ public final class Weight {
 
   public double rightGrams() {
     return rightGrams;
+  }
+
+  /** The strands that fall to one side of the parting, or of the middle. */
+  public int[] side(boolean left) {
+    return IntStream.range(0, fall.strands()).filter(i -> fallsLeft(i) == left).toArray();
+  }
+
+  private boolean fallsLeft(int strand) {
+    return fall.tip(strand).x() < partX;
   }
 
   /** Named places inside the hairline with much less hair than around them. */

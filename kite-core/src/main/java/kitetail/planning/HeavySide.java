@@ -3,13 +3,13 @@ package kitetail.planning;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import kitetail.cut.Texture;
-import kitetail.fall.Fall;
+import kitetail.fall.Styling;
 import kitetail.hair.HairMap;
 import kitetail.hair.Stock;
 
 /**
  * The side an off-centre part lays more hair to: how much more, and how many passes of thinning
- * shears over it bring it down to the other's weight.
+ * shears over it bring it near the other's weight.
  *
  * @param left whether it is the client's left
  * @param moreGrams than on the other side
@@ -17,9 +17,6 @@ import kitetail.hair.Stock;
  *     than that hair bears
  */
 public record HeavySide(boolean left, double moreGrams, int passes) {
-  /** A part nearer the middle than this is a middle part; an assumption. */
-  private static final double OFF_CENTRE_MM = 8;
-
   /** So many times the weight of the other side is felt; an assumption. */
   private static final double HEAVY = 1.2;
 
@@ -28,14 +25,13 @@ public record HeavySide(boolean left, double moreGrams, int passes) {
 
   /** Nothing where the part is in the middle, there is none, or both sides lie about as heavy. */
   public static Optional<HeavySide> of(Worn w) {
-    Fall f = w.fall();
-    double part = f.styling().partX(f.ground().scalp().head());
-    if (!f.styling().parts() || Math.abs(part) < OFF_CENTRE_MM) {
+    Styling.Part part = w.fall().styling().part();
+    if (part != Styling.Part.LEFT && part != Styling.Part.RIGHT) {
       return Optional.empty();
     }
-    HairMap hair = HairMap.of(f.ground().scalp(), w.plan().hair());
-    int[] left = side(f, part, true);
-    int[] right = side(f, part, false);
+    HairMap hair = HairMap.of(w.fall().ground().scalp(), w.plan().hair());
+    int[] left = w.look().weight().side(true);
+    int[] right = w.look().weight().side(false);
     double ofLeft = grams(hair, w.stock(), left);
     double ofRight = grams(hair, w.stock(), right);
     double light = Math.min(ofLeft, ofRight);
@@ -54,11 +50,6 @@ public record HeavySide(boolean left, double moreGrams, int passes) {
             .findFirst()
             .orElse(0);
     return Optional.of(new HeavySide(ofLeft > ofRight, heavy - light, passes));
-  }
-
-  /** What falls to one side of the part. */
-  private static int[] side(Fall f, double partX, boolean left) {
-    return IntStream.range(0, f.strands()).filter(i -> f.tip(i).x() < partX == left).toArray();
   }
 
   private static double grams(HairMap hair, Stock stock, int[] roots) {

@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Optional;
 import kitetail.On;
 import kitetail.client.Wishes;
+import kitetail.cut.Texture;
 import kitetail.fall.Styling;
 import kitetail.hair.StartingHair;
+import kitetail.hair.Stock;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
 import kitetail.head.Scalp;
@@ -53,11 +55,36 @@ class HeavySideTest {
   void aMiddlePart_andNone_haveNoHeavySide() {
     assertThat(parted(Styling.Part.CENTRE)).isEmpty();
     assertThat(parted(Styling.Part.NONE)).isEmpty();
+    // Swept over on purpose: nobody parted it.
+    Styling swept = new Styling(Styling.Way.LEFT, Styling.Part.NONE, 0, 0, false);
+    assertThat(HeavySide.of(Worn.of(EVEN, STAND, 0, swept))).isEmpty();
   }
 
+  /** So many passes, taken by the engine, bring it near; one fewer does not. */
   @Test
-  void noMorePassesAreAsked_thanThatHairBears() {
-    assertThat(parted(Styling.Part.LEFT).orElseThrow().passes())
-        .isBetween(0, HeavySide.MOST_PASSES);
+  void thePassesThatAreAsked_areAsManyAsItTakes() {
+    HeavySide heavy = parted(Styling.Part.LEFT).orElseThrow();
+    Worn worn = Worn.of(EVEN, STAND, 0, new Styling(null, Styling.Part.LEFT, 0, 0, false));
+    double light = worn.look().weight().leftGrams();
+    int[] roots = worn.look().weight().side(false);
+    Texture pass = new Texture(Texture.Tool.THINNING_SHEARS, 0, 0, 1);
+    int n = heavy.passes() > 0 ? heavy.passes() : HeavySide.MOST_PASSES;
+    double had = 0;
+    double left = 0;
+    double before = 0;
+    Stock after = worn.stock().texturised(roots, pass.share(), pass.backMm(), n);
+    Stock fewer = worn.stock().texturised(roots, pass.share(), pass.backMm(), n - 1);
+    for (int i : roots) {
+      had += worn.stock().meanMm(i);
+      left += after.meanMm(i);
+      before += fewer.meanMm(i);
+    }
+    double grams = worn.look().weight().rightGrams();
+    if (heavy.passes() > 0) {
+      assertThat(grams * left / had).isLessThan(1.26 * light);
+      assertThat(grams * before / had).isGreaterThan(1.14 * light);
+    } else {
+      assertThat(grams * left / had).isGreaterThan(1.14 * light);
+    }
   }
 }

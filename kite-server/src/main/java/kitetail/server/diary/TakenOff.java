@@ -43,10 +43,15 @@ class TakenOff {
    */
   void putBack(long shopId, long id) {
     Gone gone = kept.get(id);
-    if (gone == null || gone.shopId() != shopId) {
+    // Of two who ask at once one puts it back, and for the other it is no longer gone.
+    if (gone == null || gone.shopId() != shopId || !kept.remove(id, gone)) {
       throw NotFoundException.of("appointment", id);
     }
-    appointments.putBack(gone.row());
-    kept.remove(id);
+    try {
+      appointments.putBack(gone.row());
+    } catch (RuntimeException e) {
+      kept.putIfAbsent(id, gone);
+      throw e;
+    }
   }
 }
