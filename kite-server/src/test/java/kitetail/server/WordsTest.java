@@ -50,7 +50,7 @@ class WordsTest {
   }
 
   private static List<String> literals(String code) {
-    return Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"")
+    return Pattern.compile("\"((?:[^\"\\\\\n]++|\\\\.)*+)\"")
         .matcher(code)
         .results()
         .map((MatchResult r) -> r.group(1))

@@ -77,7 +77,7 @@ class MessagesTest {
   private static List<String> literals(Path file) {
     try {
       String code = Files.readString(file).replaceAll("(?s)/\\*.*?\\*/|//[^\n]*", "");
-      return Pattern.compile("\"((?:[^\"\\\\]|\\\\.)*)\"")
+      return Pattern.compile("\"((?:[^\"\\\\\n]++|\\\\.)*+)\"")
           .matcher(code)
           .results()
           .map((MatchResult r) -> r.group(1))
