@@ -84,7 +84,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const places = outcome?.result.head.landmarks;
   const pins = useMemo(() => {
     if (!part || !places) return null;
-    const all = part.items.flatMap((i) => items[i]?.at.map((a) => a.place) ?? []);
+    const all = part.items.flatMap((i) => (items[i]?.at ?? []).map((a) => a.place));
     return [...new Set(all)].map((p) => {
       const [x, y, z] = places[p] ?? [];
       if (x === undefined || y === undefined || z === undefined) return null;
