@@ -144,7 +144,7 @@ export const LIGHTS = ${table(read("lights.json"))} as const;
 
 /** What stills and the browser's heads have in common. */
 made["drawing.ts"] = `${NOTE}
-/** How far the eye is off in mm, and how much of the skin roots hide at most; assumptions. */
+/** How far the eye is off in mm, how much of the skin roots hide at most, what light white hair lets through; assumptions. */
 export const DRAWING = {
 ${Object.entries(read("drawing.json"))
   .map(([name, of]) => `  ${name}: ${of},\n`)

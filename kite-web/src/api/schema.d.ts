@@ -3149,6 +3149,7 @@ export interface components {
             landings: components["schemas"]["LandingView"][];
             layering: components["schemas"]["LookResultLayeringView"][];
             lengths: string;
+            lines: components["schemas"]["HairInkLine"][];
             outgrown: components["schemas"]["OutgrownView"];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
@@ -3327,12 +3328,20 @@ export interface components {
             /** Format: double */
             hidesPerMm: number;
             lengths: string;
+            lines: components["schemas"]["HairInkLine"][];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
             /** Format: double */
             rootsMm?: number;
             skin: string;
             white: string;
+        };
+        HairInkLine: {
+            /** Format: double */
+            showsShare: number;
+            /** Format: double */
+            widthMm: number;
+            xyzMm: number[];
         };
         HairInkPart: {
             /** Format: double */
@@ -4543,6 +4552,7 @@ export interface components {
             /** Format: double */
             hidesPerMm: number;
             lengths: string;
+            lines: components["schemas"]["HairInkLine"][];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
             /** Format: double */

@@ -26,6 +26,7 @@ export type DialsView = S["DialsView"];
 export type FadeView = S["FadeView"];
 export type FreeTime = S["Free"];
 export type GripRow = S["GripRow"];
+export type HairInk = S["HairInk"];
 export type LandingRow = S["LandingRow"];
 export type ScalpMap = S["ScalpMap"];
 export type SectionRow = S["SectionRow"];

@@ -33,11 +33,12 @@ export function Strands3D({ head, fall, lengths, light = "day", hair: moved }: P
   const { invalidate, gl } = useThree();
   const scalp = useShape(head.scalp);
   const hair = useMemo(() => moved ?? ribbons(fall), [moved, fall]);
-  const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm, part } = fall.reading;
-  const roots = useMemo(() => rootsMaterial(skin, colour, part), [skin, colour, part]);
+  const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm, part, lines } = fall.reading;
+  const bared = useMemo(() => ({ part, lines }), [part, lines]);
+  const roots = useMemo(() => rootsMaterial(skin, colour, bared), [skin, colour, bared]);
   const strands = useMemo(
-    () => hairMaterial(pigmented, white, greyShare, 4.2, coloured, rootsMm ?? Number.MAX_SAFE_INTEGER, part),
-    [pigmented, white, greyShare, coloured, rootsMm, part],
+    () => hairMaterial(pigmented, white, greyShare, 4.2, coloured, rootsMm ?? Number.MAX_SAFE_INTEGER, bared),
+    [pigmented, white, greyShare, coloured, rootsMm, bared],
   );
   const moving = useMemo(() => movingHairMaterial(coloured), [coloured]);
   const mesh = useRef<THREE.Mesh>(null);

@@ -1,5 +1,7 @@
 package kitetail.cut;
 
+import java.util.List;
+import java.util.stream.IntStream;
 import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
@@ -218,6 +220,8 @@ public sealed interface Outline {
 
   /** A line to the skin between two places, straight on the scalp map; pressed once. */
   record HardLine(Place from, Place to, double widthMm) implements Outline {
+    private static final double PIECE_MM = 9;
+
     public HardLine {
       Allowed.within("widthMm", widthMm, 1, 8);
       if (from == to) {
@@ -232,20 +236,40 @@ public sealed interface Outline {
 
     @Override
     public Drawn on(Head h) {
-      Vec3 a = h.place(from);
-      Vec3 b = h.place(to);
-      double ax = h.fromApexMm(a) * Math.sin(h.azimuthRad(a));
-      double ay = h.fromApexMm(a) * Math.cos(h.azimuthRad(a));
-      double dx = h.fromApexMm(b) * Math.sin(h.azimuthRad(b)) - ax;
-      double dy = h.fromApexMm(b) * Math.cos(h.azimuthRad(b)) - ay;
+      double[] a = onMap(h, from);
+      double[] b = onMap(h, to);
+      double dx = b[0] - a[0];
+      double dy = b[1] - a[1];
       double length = Math.hypot(dx, dy);
       return (s, i) -> {
-        double px = s.fromApexMm(i) * Math.sin(s.azimuthRad(i)) - ax;
-        double py = s.fromApexMm(i) * Math.cos(s.azimuthRad(i)) - ay;
+        double px = s.fromApexMm(i) * Math.sin(s.azimuthRad(i)) - a[0];
+        double py = s.fromApexMm(i) * Math.cos(s.azimuthRad(i)) - a[1];
         double along = (px * dx + py * dy) / length;
         double off = Math.abs(dx * py - dy * px) / length;
         return along >= 0 && along <= length && off <= widthMm / 2 ? 0 : Double.POSITIVE_INFINITY;
       };
+    }
+
+    /** Where it runs on a head, from one place to the other. */
+    public List<Vec3> along(Head h) {
+      double[] a = onMap(h, from);
+      double[] b = onMap(h, to);
+      int pieces = (int) Math.max(1, Math.ceil(Math.hypot(b[0] - a[0], b[1] - a[1]) / PIECE_MM));
+      return IntStream.rangeClosed(0, pieces)
+          .mapToObj(
+              k -> {
+                double x = a[0] + (b[0] - a[0]) * k / pieces;
+                double y = a[1] + (b[1] - a[1]) * k / pieces;
+                return h.point(Math.atan2(x, y), Math.hypot(x, y));
+              })
+          .toList();
+    }
+
+    /** Of a place on the scalp map, mm right and forward of the apex. */
+    private static double[] onMap(Head h, Place p) {
+      double far = h.fromApexMm(h.place(p));
+      double az = h.azimuthRad(h.place(p));
+      return new double[] {far * Math.sin(az), far * Math.cos(az)};
     }
 
     @Override

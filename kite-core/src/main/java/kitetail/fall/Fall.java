@@ -1,6 +1,7 @@
 package kitetail.fall;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
@@ -23,6 +24,9 @@ public final class Fall {
 
   private static final double HIDES = 2.3;
 
+  /** No strand stands nearer to the edge of a line pressed to the skin. */
+  private static final double BESIDE_LINE_MM = 1.2;
+
   private final Ground ground;
   private final Hair hair;
   private final Styling styling;
@@ -37,6 +41,7 @@ public final class Fall {
   private final int[] leaders;
   private final boolean[] settled;
   private final double weeks;
+  private final List<SkinLine> lines;
 
   Fall(
       Ground ground,
@@ -60,14 +65,15 @@ public final class Fall {
     leaders = ground.leaders(Locks.size(hair.wetDry().curlRatio()));
     this.settled = settled;
     weeks = 0;
+    lines = List.of();
   }
 
-  private Fall(Fall f, double weeks) {
+  private Fall(Fall f, double weeks, List<SkinLine> lines, float[] xyz) {
     ground = f.ground;
     hair = f.hair;
     styling = f.styling;
     points = f.points;
-    xyz = f.xyz;
+    this.xyz = xyz;
     lengthMm = f.lengthMm;
     endsMm = f.endsMm;
     hairs = f.hairs;
@@ -77,6 +83,7 @@ public final class Fall {
     leaders = f.leaders;
     settled = f.settled;
     this.weeks = weeks;
+    this.lines = List.copyOf(lines);
   }
 
   /**
@@ -85,7 +92,48 @@ public final class Fall {
    * @param weeks 0 or more
    */
   public Fall after(double weeks) {
-    return new Fall(this, weeks);
+    return new Fall(this, weeks, lines, xyz);
+  }
+
+  /** The same fall with lines pressed to the skin: what stood in them stands beside them. */
+  public Fall pressed(List<SkinLine> more) {
+    if (more.isEmpty()) {
+      return this;
+    }
+    float[] beside = xyz.clone();
+    for (int i = 0; i < strands(); i++) {
+      Vec3 root = point(i, 0);
+      for (SkinLine l : more) {
+        double in = BESIDE_LINE_MM - l.offMm(root);
+        if (in > 0) {
+          Vec3 out = root.minus(l.nearest(root));
+          shift(beside, i, out.times(in / Math.max(1e-3, out.norm())));
+        }
+      }
+    }
+    return new Fall(this, weeks, more, beside);
+  }
+
+  /** Moves a strand's first half with its root. */
+  private void shift(float[] all, int strand, Vec3 by) {
+    for (int k = 0; k < points; k++) {
+      int at = 3 * (strand * points + k);
+      double share = Math.max(0, 1 - 2.0 * k / points);
+      all[at] += (float) (share * by.x());
+      all[at + 1] += (float) (share * by.y());
+      all[at + 2] += (float) (share * by.z());
+    }
+  }
+
+  /** Lines pressed to the skin. */
+  public List<SkinLine> lines() {
+    return lines;
+  }
+
+  /** How much of the skin is still seen in them, as hair grows there again, 0 to 1. */
+  public double linesShow() {
+    double hides = hidesPerMm(hair.densityPerCm2() / 100, hair.diameterUm() / 1000);
+    return Math.exp(-hides * 7 * hair.growthMmPerDay() * weeks);
   }
 
   /** Colours of the hair by then: what has grown since is as it grows. */

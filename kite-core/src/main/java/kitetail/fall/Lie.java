@@ -95,7 +95,7 @@ final class Lie {
           case RIGHT -> new Vec3(1, 0.35 - back, 0);
           case UP -> n.times(0.7).plus(new Vec3(0, 0.25, 1.5));
         };
-    if (s.parts()) {
+    if (s.part() != Styling.Part.NONE) {
       double hand = 2 * Smooth.step((p.x() - partX) / 5 + 0.5) - 1;
       over = new Vec3(hand, across ? over.y() : 0.4 - 1.2 * back, -0.1);
     }

@@ -21,11 +21,7 @@ public record PartLine(double x, double fromY) {
   private static final double RUNS_OUT_MM = 26;
 
   /** The line of hair as it is worn; null where it does not part. */
-  public static PartLine of(Fall f) {
-    return of(f.styling(), f.ground().scalp().head());
-  }
-
-  static PartLine of(Styling s, Head head) {
+  public static PartLine of(Styling s, Head head) {
     return s.part() == Styling.Part.NONE
         ? null
         : new PartLine(s.partX(head), head.place(Place.CROWN).y());

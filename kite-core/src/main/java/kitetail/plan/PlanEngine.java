@@ -25,7 +25,7 @@ import kitetail.work.Deadline;
  */
 public final class PlanEngine {
   /** Changes whenever the same plan may give other numbers. */
-  public static final String VERSION = "0.6.7";
+  public static final String VERSION = "0.6.8";
 
   private PlanEngine() {}
 

@@ -49,26 +49,31 @@ public record Worn(Plan plan, Outcome outcome, Stock stock, double week, Look lo
       throw new IllegalArgumentException("week must be 0 to 52, was " + week);
     }
     Outcome o = PlanEngine.run(plan, stand.bench());
-    return of(plan, stand, o, grown(plan, o.after(), week), week, styling);
+    Stock stock = grown(plan, o.after(), week);
+    return of(plan, stand, o, stock, week, fall(plan, stand, stock, week, styling));
   }
 
   /** The hair before the first move, as it falls. */
   public static Worn before(Plan plan, Stand stand) {
     Outcome o = PlanEngine.run(plan, stand.bench());
-    return of(plan, stand, o, o.before(), 0, Styling.NATURAL);
+    Fall fall = Fall.of(stand.ground(), plan.hair(), o.before(), Styling.NATURAL);
+    return of(plan, stand, o, o.before(), 0, fall);
   }
 
-  private static Worn of(
-      Plan plan, Stand stand, Outcome o, Stock stock, double week, Styling styling) {
-    Fall fall = Fall.of(stand.ground(), plan.hair(), stock, styling).after(week);
+  private static Worn of(Plan plan, Stand stand, Outcome o, Stock stock, double week, Fall fall) {
     return new Worn(plan, o, stock, week, Look.of(fall, stock, stand.bustMm()));
   }
 
   /** The fall alone, for a picture. */
   public static Fall fall(Plan plan, Stand stand, double week) {
     Outcome o = PlanEngine.run(plan, stand.bench());
-    return Fall.of(stand.ground(), plan.hair(), grown(plan, o.after(), week), plan.styling())
-        .after(week);
+    return fall(plan, stand, grown(plan, o.after(), week), week, plan.styling());
+  }
+
+  private static Fall fall(Plan plan, Stand stand, Stock stock, double week, Styling styling) {
+    return Fall.of(stand.ground(), plan.hair(), stock, styling)
+        .after(week)
+        .pressed(Pressed.on(plan, stand.bench(), plan.moves().size()));
   }
 
   /** All hair longer by what grows in so many weeks. */

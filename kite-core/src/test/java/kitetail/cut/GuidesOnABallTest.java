@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import kitetail.On;
+import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
 import kitetail.head.Head;
 import kitetail.head.HeadSpec;
@@ -288,6 +289,16 @@ class GuidesOnABallTest {
     all()
         .filter(i -> Math.abs(BALL.pointMm(i).x()) > 6 || BALL.pointMm(i).y() < -1)
         .forEach(i -> assertThat(left[i]).isInfinite());
+  }
+
+  @Test
+  void aHardLine_runsFromPlaceToPlace_onTheSkin() {
+    Head head = BALL.head();
+    List<Vec3> along = new Outline.HardLine(Place.APEX, Place.FRONT, 8).along(head);
+    assertThat(along.get(0).distanceTo(head.place(Place.APEX))).isLessThan(0.01);
+    assertThat(along.get(along.size() - 1).distanceTo(head.place(Place.FRONT))).isLessThan(0.01);
+    assertThat(along)
+        .allSatisfy(p -> assertThat(p.distanceTo(head.surface().onto(p))).isLessThan(0.01));
   }
 
   @Test

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import kitetail.On;
+import kitetail.cut.Outline;
 import kitetail.geom.Vec3;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
@@ -235,6 +236,51 @@ class FallTest {
     // Each side's hair covers its own skin but for the line between; strands stand some 5 mm apart.
     assertThat(Math.abs((left + right) / 2 - partX)).isLessThan(6);
     assertThat(Math.abs(left - right)).isLessThan(8);
+  }
+
+  /** Swept over without a part, hair goes up and over from the ridge, none down the near side. */
+  @Test
+  void sweptOver_hairAboveTheRidgeGoesToTheOtherSide() {
+    Styling swept = new Styling(Styling.Way.RIGHT, Styling.Part.NONE, 0.2, 0.6, false);
+    Fall f = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 55), swept);
+    double crown = HEAD.head().place(Place.CROWN).y();
+    int over = 0;
+    int all = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      Vec3 root = f.point(i, 0);
+      double above = HEAD.aboveRidgeMm(i);
+      if (root.x() < -5 && root.y() > crown + 25 && above > 2 && above < 25) {
+        all++;
+        Vec3 tip = f.tip(i);
+        over += tip.x() > root.x() && tip.z() > root.z() - 12 ? 1 : 0;
+      }
+    }
+    assertThat(all).isGreaterThan(40);
+    assertThat(over).isGreaterThan(9 * all / 10);
+  }
+
+  /** Hair that stood in a line pressed to the skin stands beside it, and none is lost. */
+  @Test
+  void aLinePressedToTheSkin_isClearOfHair_andGrowsOver() {
+    Head head = HEAD.head();
+    SkinLine line =
+        new SkinLine(
+            new Outline.HardLine(Place.RECESSION_LEFT, Place.RIDGE_LEFT, 2.5).along(head), 2.5);
+    Fall before = Fall.of(ON_HEAD, Hair.DEFAULT, all(HEAD, 12), Styling.NATURAL);
+    Fall f = before.pressed(List.of(line));
+    int moved = 0;
+    for (int i = 0; i < f.strands(); i++) {
+      assertThat(line.offMm(f.point(i, 0))).isGreaterThan(1);
+      double by = f.point(i, 0).distanceTo(before.point(i, 0));
+      assertThat(by).isLessThan(2.6);
+      moved += by > 0 ? 1 : 0;
+    }
+    assertThat(moved).isGreaterThan(3).isLessThan(60);
+    Bared bared = Bared.of(f);
+    assertThat(bared.bare(line.points().get(3))).isEqualTo(1);
+    assertThat(bared.bare(head.place(Place.APEX))).isZero();
+    assertThat(f.after(1).linesShow()).as("a week's stubble").isBetween(0.2, 0.7);
+    assertThat(f.after(4).linesShow()).as("a month on nothing is seen of it").isLessThan(0.1);
   }
 
   /** Locks draw hairs together; no hair of a layer is lost or grows by it. */

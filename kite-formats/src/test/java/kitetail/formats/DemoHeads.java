@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.WetDry;
@@ -30,6 +31,10 @@ public final class DemoHeads {
         new HeadSpec.Measured(
             565, 346.0, null, null, null, new HeadShape(-0.8, 1, 0, 0.5, 10, 3, 0), null, null));
     return all;
+  }
+
+  public static Stream<HeadSpec.Measured> measured() {
+    return all().values().stream();
   }
 
   static Hair curly(double curlRatio) {

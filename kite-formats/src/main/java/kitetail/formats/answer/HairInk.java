@@ -2,8 +2,10 @@ package kitetail.formats.answer;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import kitetail.fall.Fall;
 import kitetail.fall.PartLine;
+import kitetail.fall.SkinLine;
 import kitetail.formats.picture.FaceInk;
 import kitetail.hair.Hair;
 import kitetail.hair.HairColour;
@@ -20,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param lengths the lengths beyond the grown roots, where they were coloured
  * @param rootsMm how long those roots are; missing where nothing was coloured
  * @param part the line where the hair is parted, if it is
+ * @param lines pressed to the skin
  * @param hidesPerMm how soon roots hide the skin, a millimetre of length
  * @param face #rrggbbaa of each kind of line of the face
  */
@@ -31,6 +34,7 @@ public record HairInk(
     String lengths,
     @Nullable Double rootsMm,
     @Nullable Part part,
+    List<Line> lines,
     String skin,
     double hidesPerMm,
     List<String> face) {
@@ -47,6 +51,27 @@ public record HairInk(
     }
   }
 
+  /**
+   * A line pressed to the skin.
+   *
+   * @param xyzMm points of its middle in turn
+   * @param showsShare how much of the skin is seen in it
+   */
+  public record Line(List<Double> xyzMm, double widthMm, double showsShare) {
+    private static Line of(SkinLine l, double shows) {
+      List<Double> xyz =
+          l.points().stream()
+              .flatMap(p -> Stream.of(p.x(), p.y(), p.z()))
+              .map(Line::tenths)
+              .toList();
+      return new Line(xyz, l.widthMm(), shows);
+    }
+
+    private static double tenths(double mm) {
+      return Math.round(10 * mm) / 10.0;
+    }
+  }
+
   public static HairInk of(Fall f) {
     Hair hair = f.hair();
     HairColour worn = f.colour();
@@ -57,7 +82,8 @@ public record HairInk(
         worn.greyShare(),
         hex(worn.lengths()),
         worn.dyed() == null ? null : worn.dyed().rootsMm(),
-        Part.of(PartLine.of(f)),
+        Part.of(PartLine.of(f.styling(), f.ground().scalp().head())),
+        f.lines().stream().map(l -> Line.of(l, f.linesShow())).toList(),
         hex(hair.skin().rgb()),
         Fall.hidesPerMm(hair.densityPerCm2() / 100, hair.diameterUm() / 1000),
         Arrays.stream(FaceLine.Kind.values())

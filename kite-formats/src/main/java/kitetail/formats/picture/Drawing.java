@@ -8,7 +8,9 @@ import kitetail.formats.json.PlanJson;
  *
  * @param eyeMm how far the eye is from the middle of what it looks at
  * @param mostCover so much of the skin at most is hidden by the roots that stand in it
+ * @param lightThrough how much of the light white hair lets through to what lies beneath; darker
+ *     hair less, black none
  */
-record Drawing(double eyeMm, double mostCover) {
+record Drawing(double eyeMm, double mostCover, double lightThrough) {
   static final Drawing OF_ALL = PlanJson.shipped("drawing.json", Drawing.class);
 }

@@ -9,9 +9,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
+import kitetail.fall.Bared;
 import kitetail.fall.Coil;
 import kitetail.fall.Fall;
-import kitetail.fall.PartLine;
 import kitetail.fall.SkinStrands;
 import kitetail.geom.Mesh;
 import kitetail.geom.Vec3;
@@ -46,9 +46,6 @@ public final class HairPicture {
 
   /** The neck's hairs are so fine that this much of the skin is seen through each. */
   private static final double NECK_FINE = 0.5;
-
-  /** Roots still stand beside a part's line, so that it is not as bare as the forehead. */
-  private static final double PART_SHOWS = 0.85;
 
   private final Scalp scalp;
   private final Mesh bust;
@@ -114,13 +111,13 @@ public final class HairPicture {
     r.draw(cap.mesh(), cover(fall));
     int roots = Rgb.scaled(fall.hair().colour().mean(), 0.8);
     int skin = fall.hair().skin().rgb();
-    PartLine part = PartLine.of(fall);
+    Bared bared = Bared.of(fall);
     BufferedImage fine =
         HeadPicture.shaded(
             r,
             frame.from(),
             skin,
-            at -> Rgb.mix(skin, roots, r.lengthMm[at] * (part == null ? 1 : covered(r, at, part))),
+            at -> Rgb.mix(skin, roots, r.lengthMm[at] * (bared.none() ? 1 : covered(r, at, bared))),
             lighting);
     FaceInk.draw(fine, r, scalp.head(), fall.hair());
     int[] pixels = ((DataBufferInt) fine.getRaster().getDataBuffer()).getData();
@@ -164,10 +161,9 @@ public final class HairPicture {
     return out;
   }
 
-  /** What of the cover is left beside a part, where no hair lies over the skin. */
-  private static double covered(Raster r, int at, PartLine part) {
-    Vec3 p = r.pointMm(at);
-    return 1 - PART_SHOWS * part.bare(p.x(), p.y());
+  /** What of the cover is left where no hair lies over the skin. */
+  private static double covered(Raster r, int at, Bared bared) {
+    return 1 - bared.bare(r.pointMm(at));
   }
 
   private static float[] scaled(float[] cover) {

@@ -1,9 +1,9 @@
 package kitetail.formats.picture;
 
 import java.util.Arrays;
+import kitetail.fall.Bared;
 import kitetail.fall.CurledStrand;
 import kitetail.fall.Fall;
-import kitetail.fall.PartLine;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.hair.HairColour;
@@ -41,8 +41,8 @@ final class HairStrokes {
 
   private static final double WAVES_STRAY_RAD = 0.1;
 
-  /** Within about so much of a part roots lie in the light. */
-  private static final double PART_LIT_MM = 9;
+  /** Within about so much of bare skin roots lie in the light. */
+  private static final double LIT_MM = 9;
 
   /**
    * Hair shines where it lies side by side; cut ends scatter. Hair shorter than this shines less,
@@ -79,7 +79,7 @@ final class HairStrokes {
   private double skinShare;
   private double lightRoots;
   private double shorter;
-  private final PartLine part;
+  private final Bared bared;
 
   HairStrokes(Raster raster, Fall fall, int children, double scale, Lighting lighting) {
     this.lighting = lighting;
@@ -95,7 +95,7 @@ final class HairStrokes {
     pigmented = hue.pigmented();
     white = hue.white();
     dyed = hue.dyed();
-    part = PartLine.of(fall);
+    bared = Bared.of(fall);
     coloured = hue.lengths();
     light = lighting.from();
     half = unit(light[0], light[1], light[2] + 1);
@@ -119,9 +119,10 @@ final class HairStrokes {
       strand.of(fall, s);
       double strays = Math.min(STRAYS_RAD, WAVES_STRAY_RAD + 0.95 - fall.curlRatio(s));
       Vec3 root = fall.point(s, 0);
-      double off = part == null ? Double.POSITIVE_INFINITY : part.offMm(root.x(), root.y());
-      // Beside a part no hair lies over these roots, and none of theirs stands across the line.
-      lightRoots = Math.exp(-sq(off / PART_LIT_MM));
+      double off = bared.offMm(root);
+      // Beside a part or a line no hair lies over these roots, and none of theirs stands across the
+      // line.
+      lightRoots = Math.exp(-sq(off / LIT_MM));
       double length = fall.lengthMm(s);
       // Short hair that ends unevenly still covers the skin it stands in.
       double feathered =
@@ -234,6 +235,11 @@ final class HairStrokes {
     }
   }
 
+  /** Of a colour as it is shown, 0 to 1. */
+  private static double brightness(int rgb) {
+    return ((rgb >> 16 & 255) + (rgb >> 8 & 255) + (rgb & 255)) / (3 * 255.0);
+  }
+
   private void piece(int i, int j, int n, double tone, int base, double length) {
     float x0 = c[3 * i];
     float y0 = c[3 * i + 1];
@@ -264,9 +270,10 @@ final class HairStrokes {
             + (lighting.key() + 0.1) * Math.max(0, 0.5 + 0.5 * lit)
             + 0.2 * facing;
     double along = (double) i / (n - 1);
-    double deep = 0.62 + 0.38 * Math.min(1, (along * length) / Math.min(24, 4 + 0.5 * length));
-    deep += lightRoots * (1 - deep);
-    double shade = 1.22 * tone * turned * deep * (0.5 + 0.75 * diffuse);
+    double dark = 1 - Drawing.OF_ALL.lightThrough() * brightness(base);
+    double beneath = 1 - Math.min(1, (along * length) / Math.min(24, 4 + 0.5 * length));
+    double deep = 1 - 0.38 * dark * (1 - lightRoots) * beneath;
+    double shade = 1.22 * tone * turned * deep * (1.25 - 0.75 * dark * (1 - diffuse));
     double lies = SHORT_SHINES + (1 - SHORT_SHINES) * Math.min(1, length / SHINES_MM);
     double shine = 0.20 * lies * lighting.shine() * gloss * turned * tone * Math.max(0.15, lit);
     int rgb = lighting.lit(base, shade, shine);

@@ -287,6 +287,31 @@ class HairPictureTest {
                     .map(p -> Arguments.of(h, p)));
   }
 
+  /** Light hair lets light through: it is evenly light beside black hair, also by its roots. */
+  @Test
+  void lightHairHasNoDarkBands() {
+    assertThat(darkestOverLightest(BLONDE)).as("no more than a third darker").isGreaterThan(0.65);
+  }
+
+  /** Of the parted hair seen from the part's side: its dark tenth over its light tenth. */
+  private static double darkestOverLightest(HairColour colour) {
+    double[] l = new double[S.roots()];
+    Arrays.fill(l, 110);
+    Styling over = new Styling(Styling.Way.LEFT, Styling.Part.RIGHT, 0.1, 0.1, false);
+    BufferedImage side =
+        PICTURE.draw(Fall.of(GROUND, hair(colour), Stock.of(l), over), View.RIGHT, 224, 316);
+    List<Double> lights = new ArrayList<>();
+    for (int y = 20; y < 120; y += 4) {
+      for (int x = 40; x < 150; x += 4) {
+        if (side.getRGB(x, y) >>> 24 == 255) {
+          lights.add(light(side, x, y));
+        }
+      }
+    }
+    lights.sort(null);
+    return lights.get(lights.size() / 10) / lights.get(lights.size() * 9 / 10);
+  }
+
   /** A combed part is a line of skin 2 to 6 mm wide, from the hairline to the crown. */
   @ParameterizedTest
   @MethodSource("headsAndParts")

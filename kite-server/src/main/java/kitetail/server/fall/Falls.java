@@ -18,6 +18,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.planning.InHand;
+import kitetail.planning.Pressed;
 import kitetail.planning.Worn;
 import kitetail.server.head.Heads;
 import kitetail.server.head.Kept;
@@ -129,12 +130,11 @@ public class Falls {
         k ->
             turns.ask(
                 true,
-                () ->
-                    Fall.of(
-                        sheet(plan.head()).stand().ground(),
-                        plan.hair(),
-                        InHand.stock(o, state),
-                        styling)));
+                () -> {
+                  Worn.Stand on = sheet(plan.head()).stand();
+                  return Fall.of(on.ground(), plan.hair(), InHand.stock(o, state), styling)
+                      .pressed(Pressed.on(plan, on.bench(), state));
+                }));
   }
 
   /** A plan as it is worn, in full, or of few strands while others wait: those come first then. */
