@@ -1,5 +1,14 @@
 import { useThree } from "@react-three/fiber";
-import { memo, type ReactNode, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import {
+  memo,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import * as THREE from "three";
 import type { HeadData, Seams } from "../api/binary";
 import { lengthWords, type Units } from "../store/units";
@@ -12,6 +21,7 @@ import { geometryOf, HeadStage, type Still } from "./HeadStage";
 import { HeadSvg } from "./HeadSvg";
 import { kindFields, MOST_KINDS } from "./kinds";
 import { bandOf, lengthMaterial } from "./lengthMaterial";
+import { NextSharp } from "./nextSharp";
 import { Standing3D } from "./Standing3D";
 import { alongSeams, rimOnSeams } from "./seams";
 import type { ViewName } from "./views";
@@ -132,6 +142,7 @@ export const Head3D = memo(function Head3D(props: Props) {
 
 function Painted({ head, seams, lengths, before, paint }: There) {
   const { invalidate, advance } = useThree();
+  const sharpNext = useContext(NextSharp);
   const drawn = useRef(false);
   const mesh = seams?.mesh ?? head.scalp;
   const scalp = useMemo(() => geometryOf(mesh), [mesh]);
@@ -159,11 +170,13 @@ function Painted({ head, seams, lengths, before, paint }: There) {
     );
     scalp.setAttribute("cut", new THREE.BufferAttribute(cut, 1));
     performance.mark("kite-laid");
-    // The first picture waits for its camera; another paint is drawn at once and not with the next frame.
-    if (drawn.current) advance(performance.now());
-    else invalidate();
+    // The first picture waits for its camera; another paint is drawn at once and not with the next frame, and plain.
+    if (drawn.current) {
+      sharpNext.current = false;
+      advance(performance.now());
+    } else invalidate();
     drawn.current = true;
-  }, [scalp, coat, mesh, seams, lengths, before, paint, invalidate, advance]);
+  }, [scalp, coat, mesh, seams, lengths, before, paint, invalidate, advance, sharpNext]);
   return (
     <>
       <Bust3D mesh={head.bust} lines={head.face} />

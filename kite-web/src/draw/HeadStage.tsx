@@ -1,13 +1,15 @@
 import { Canvas, useFrame, useThree } from "@react-three/fiber";
-import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
+import { type ReactNode, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import * as THREE from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { create } from "zustand";
 import type { MeshData } from "../api/binary";
 import { DRAWING } from "../api/drawing";
+import { pictureAwaited } from "../store/awaited";
 import { drawShare } from "./drawnShare";
 import { firstDrawn } from "./firstDrawn";
 import { frameMs } from "./frameTime";
+import { NextSharp } from "./nextSharp";
 import { pointing } from "./pointing";
 import { VIEWS, type ViewName } from "./views";
 
@@ -17,7 +19,9 @@ const MIDDLE = new THREE.Vector3(0, 0, 8);
 /** What is seen above and below the middle. */
 export const HALF_MM = 165;
 /** Nothing has moved for so long: the head stands still. */
-const STILL_MS = 100;
+const STILL_MS = 160;
+/** A changed picture is awaited: looked again whether it has come after so long. */
+const AWAITED_MS = 40;
 /** At rest a slow machine draws so many pixels for each of the screen's, a quick one more. */
 const SHARP_RATIO = 1.5;
 const SHARPEST_RATIO = 2;
@@ -100,6 +104,7 @@ export function HeadStage({
 }: Props) {
   const [lost, setLost] = useState(false);
   const drawer = useMemo(() => drawerOf(() => setLost(true)), []);
+  const sharpNext = useRef(false);
   const flat = lost || !draws3D;
   useEffect(() => {
     if (flat) firstDrawn();
@@ -133,8 +138,9 @@ export function HeadStage({
         sharpRatio={sharpRatio}
         sharpestRatio={sharpestRatio}
         waits={waits}
+        sharpNext={sharpNext}
       />
-      {children}
+      <NextSharp.Provider value={sharpNext}>{children}</NextSharp.Provider>
     </Canvas>
   );
 }
@@ -160,10 +166,10 @@ function Turning({
   sharpRatio = SHARP_RATIO,
   sharpestRatio = SHARPEST_RATIO,
   waits = false,
-}: Omit<Props, "label" | "children" | "instead">) {
+  sharpNext,
+}: Omit<Props, "label" | "children" | "instead"> & { sharpNext: RefObject<boolean> }) {
   const { camera, gl, invalidate, size } = useThree();
   const controls = useRef<OrbitControls | null>(null);
-  const sharpened = useRef(false);
   const stillTimer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const still = useRef(onStill);
   still.current = onStill;
@@ -244,14 +250,14 @@ function Turning({
     if (waits) {
       // What comes next is a first picture again, whatever was to be drawn sharp.
       clearTimeout(stillTimer.current);
-      sharpened.current = false;
+      sharpNext.current = false;
       begun.current = false;
       return;
     }
     const ratio = Math.max(quick.current ? sharpestRatio : sharpRatio, window.devicePixelRatio);
     if (gl.getPixelRatio() !== ratio) gl.setPixelRatio(ratio);
-    if (sharpened.current) {
-      sharpened.current = false;
+    if (sharpNext.current) {
+      sharpNext.current = false;
       drawShare(gl, size, 1);
       performance.mark("kite-sharp");
       return;
@@ -261,12 +267,18 @@ function Turning({
     // What is first seen is told at once.
     if (!begun.current) still.current?.(camera, size);
     begun.current = true;
-    stillTimer.current = setTimeout(() => {
+    const sharpen = () => {
+      // What comes next would wait for it.
+      if (pictureAwaited()) {
+        stillTimer.current = setTimeout(sharpen, AWAITED_MS);
+        return;
+      }
       still.current?.(camera, size);
       quick.current ??= frameMs(gl, scene, camera) < QUICK_FRAME_MS;
-      sharpened.current = true;
+      sharpNext.current = true;
       invalidate();
-    }, stillMs);
+    };
+    stillTimer.current = setTimeout(sharpen, stillMs);
     performance.mark("kite-painted");
     firstDrawn();
   });

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { type Outcome, readOutcome } from "../api/binary";
 import { ApiError, bytesOf, type FieldProblem } from "../api/http";
 import type { PlanDocument } from "../api/types";
+import { awaits } from "./awaited";
 
 type Shown = {
   outcome?: Outcome;
@@ -25,7 +26,9 @@ export function useOutcome(document: PlanDocument | null, keep = false): Shown {
       return;
     }
     const abort = new AbortController();
-    bytesOf("/api/outcome", document, keep, abort.signal)
+    const answer = bytesOf("/api/outcome", document, keep, abort.signal);
+    awaits(answer);
+    answer
       .then((b) => {
         setShown({ outcome: readOutcome(b), of: document, problems: [], message: "" });
         performance.mark("kite-outcome");

@@ -34,7 +34,7 @@ final class EditToPicture {
         const start = performance.now();
         const look = () => {
           const laid = last('kite-laid');
-          if (last('kite-outcome') > start && laid > last('kite-outcome') && Math.max(last('kite-painted'), last('kite-sharp')) > laid) {
+          if (last('kite-outcome') > start && laid > last('kite-outcome') && Math.max(last('kite-painted'), last('kite-sharp')) >= laid) {
             performance.mark = mark;
             gl.readPixels(0, 0, 1, 1, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(4));
             done(performance.now() - start);
