@@ -3149,16 +3149,17 @@ export interface components {
             landings: components["schemas"]["LandingView"][];
             layering: components["schemas"]["LookResultLayeringView"][];
             lengths: string;
-            lines: components["schemas"]["HairInkLine"][];
             outgrown: components["schemas"]["OutgrownView"];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
             /** Format: int32 */
             points: number;
+            pressed: components["schemas"]["HairInkLine"][];
             returnWords: string;
             /** Format: double */
             rootsMm?: number;
-            skin: string;
+            skin: components["schemas"]["LookResultSkinView"][];
+            skinColour: string;
             standing: components["schemas"]["LookResultStandingView"][];
             /** Format: int32 */
             strands: number;
@@ -3328,12 +3329,12 @@ export interface components {
             /** Format: double */
             hidesPerMm: number;
             lengths: string;
-            lines: components["schemas"]["HairInkLine"][];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
+            pressed: components["schemas"]["HairInkLine"][];
             /** Format: double */
             rootsMm?: number;
-            skin: string;
+            skinColour: string;
             white: string;
         };
         HairInkLine: {
@@ -3396,9 +3397,10 @@ export interface components {
             lines: components["schemas"]["InHandAnswerBiteLine"][];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
+            pressed: components["schemas"]["HairInkLine"][];
             /** Format: double */
             rootsMm?: number;
-            skin: string;
+            skinColour: string;
             /** Format: int32 */
             strands: number;
             white: string;
@@ -4552,12 +4554,12 @@ export interface components {
             /** Format: double */
             hidesPerMm: number;
             lengths: string;
-            lines: components["schemas"]["HairInkLine"][];
             part?: components["schemas"]["HairInkPart"];
             pigmented: string;
+            pressed: components["schemas"]["HairInkLine"][];
             /** Format: double */
             rootsMm?: number;
-            skin: string;
+            skinColour: string;
             /** Format: int32 */
             strands: number;
             white: string;

@@ -33,8 +33,18 @@ export function Strands3D({ head, fall, lengths, light = "day", hair: moved }: P
   const { invalidate, gl } = useThree();
   const scalp = useShape(head.scalp);
   const hair = useMemo(() => moved ?? ribbons(fall), [moved, fall]);
-  const { skin, colour, pigmented, white, greyShare, lengths: coloured, rootsMm, part, lines } = fall.reading;
-  const bared = useMemo(() => ({ part, lines }), [part, lines]);
+  const {
+    skinColour: skin,
+    colour,
+    pigmented,
+    white,
+    greyShare,
+    lengths: coloured,
+    rootsMm,
+    part,
+    pressed,
+  } = fall.reading;
+  const bared = useMemo(() => ({ part, pressed }), [part, pressed]);
   const roots = useMemo(() => rootsMaterial(skin, colour, bared), [skin, colour, bared]);
   const strands = useMemo(
     () => hairMaterial(pigmented, white, greyShare, 4.2, coloured, rootsMm ?? Number.MAX_SAFE_INTEGER, bared),

@@ -5,14 +5,14 @@ import { SHADE } from "./lengthMaterial";
 import { LIGHT } from "./light";
 
 /** Where skin is seen between hairs: where hair parts, and in lines pressed to the skin. */
-export type Bared = Pick<HairInk, "part" | "lines">;
+export type Bared = Pick<HairInk, "part" | "pressed">;
 
 /** Of the head, as shaders are told it, mm. */
 const MIDDLE = "vec3(0.0, -8.0, 36.0)";
 
 /** What shaders are told of it: the part, far away where there is none, and the pieces of all lines. */
-function baredOf({ part, lines = [] }: Bared) {
-  const pieces = lines.flatMap((l) =>
+function baredOf({ part, pressed = [] }: Bared) {
+  const pieces = pressed.flatMap((l) =>
     Array.from({ length: l.xyzMm.length / 3 - 1 }, (_, k) => ({
       from: new THREE.Vector3().fromArray(l.xyzMm, 3 * k),
       to: new THREE.Vector3().fromArray(l.xyzMm, 3 * k + 3),
@@ -186,7 +186,7 @@ export function movingHairMaterial(colour: string): THREE.ShaderMaterial {
 export function rootsMaterial(
   skin: string,
   hair: string,
-  bared: Bared = { lines: [] },
+  bared: Bared = { pressed: [] },
 ): THREE.ShaderMaterial {
   const linear = (c: string) => new THREE.Color().setStyle(c, THREE.LinearSRGBColorSpace);
   const { uniforms, defines } = baredOf(bared);

@@ -46,7 +46,7 @@ it("draws a strand a line where nothing is drawn in 3D", () => {
     points: 3,
     xyz: new Float32Array([0, 90, 60, 0, 95, 70, 0, 105, 60, 0, -90, 60, 0, -95, 70, 0, -105, 60]),
     besides: new Float32Array(0),
-    reading: { colour: "#553322", skin: "#d9bfa8" } as FallReading,
+    reading: { colour: "#553322", skinColour: "#d9bfa8" } as FallReading,
   };
   render(<HairSvg head={head} fall={fall} view="front" label="hair" />);
   expect(screen.getByTestId("hair-svg").querySelectorAll("path[fill=none]")).toHaveLength(2);

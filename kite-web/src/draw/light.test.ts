@@ -10,7 +10,7 @@ it("one change of the light is seen by every material", () => {
   const all = [
     skinMaterial("#ccaa88"),
     rootsMaterial("#ccaa88", "#332211"),
-    hairMaterial("#332211", "#ffffff", 0, 4, "#332211", 1e6, { lines: [] }),
+    hairMaterial("#332211", "#ffffff", 0, 4, "#332211", 1e6, { pressed: [] }),
   ];
   shine("lamp");
   for (const m of all) expect(m.uniforms.lightFill?.value).toBe(LIGHT.lightFill.value);

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param lengths the lengths beyond the grown roots, where they were coloured
  * @param rootsMm how long those roots are; missing where nothing was coloured
  * @param part the line where the hair is parted, if it is
- * @param lines pressed to the skin
+ * @param pressed lines pressed to the skin
  * @param hidesPerMm how soon roots hide the skin, a millimetre of length
  * @param face #rrggbbaa of each kind of line of the face
  */
@@ -34,8 +34,8 @@ public record HairInk(
     String lengths,
     @Nullable Double rootsMm,
     @Nullable Part part,
-    List<Line> lines,
-    String skin,
+    List<Line> pressed,
+    String skinColour,
     double hidesPerMm,
     List<String> face) {
 

@@ -11,9 +11,11 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
@@ -68,6 +70,7 @@ class RecordTypes extends ModelResolver {
     if (raw.isRecord()) {
       Schema<?> model = context.getDefinedModels().get(_typeName(java));
       if (model != null) {
+        eachOnce(raw);
         model.setRequired(always(raw).toList());
       }
     }
@@ -98,6 +101,24 @@ class RecordTypes extends ModelResolver {
     Schema<?> any = new Schema<>().description(description).additionalProperties(true);
     any.addType("object");
     return any;
+  }
+
+  /** What is written into another record must not be called as something of it. */
+  private static void eachOnce(Class<?> of) {
+    Set<String> names = new HashSet<>();
+    written(of)
+        .filter(n -> !names.add(n))
+        .findFirst()
+        .ifPresent(
+            n -> {
+              throw new IllegalStateException(
+                  of.getSimpleName() + " writes \"" + n + "\" twice, once of a part of it");
+            });
+  }
+
+  private static Stream<String> written(Class<?> of) {
+    return Arrays.stream(of.getRecordComponents())
+        .flatMap(c -> inside(c) ? written(c.getType()) : Stream.of(c.getName()));
   }
 
   /** The names of what is always there. */
