@@ -3,6 +3,7 @@ import type { Place } from "../api/types";
 import { Stepper } from "../bench/Stepper";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
 import { PlacePick } from "./PlacePick";
+import { SayOrType } from "./SayOrType";
 
 type Props = {
   place: Place;
@@ -18,6 +19,7 @@ type Props = {
 export function WhereAndHow({ place, choose, label, mm, set, units, children }: Props) {
   return (
     <div className="flex flex-wrap items-end gap-3">
+      <SayOrType place={place} choose={choose} set={set} units={units} />
       <PlacePick place={place} choose={choose} />
       <Stepper
         label={label}

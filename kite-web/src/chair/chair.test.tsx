@@ -105,6 +105,19 @@ it("has a slip in the plan at once, shows each way out as hair, and takes the on
   expect(written().at(-1)).toEqual({ kind: "replanned", plan: { moves: ["softened"] } });
 });
 
+it("takes where and how much in a few words", async () => {
+  sheets({ "POST /api/repairs": WAYS, "POST /api/still.png": new Error("gone") });
+  fireEvent.click(screen.getByText("Cut too short"));
+  const words = screen.getByLabelText("Say or type it");
+  fireEvent.change(words, { target: { value: "no idea" } });
+  fireEvent.keyDown(words, { key: "Enter" });
+  await screen.findByText(/^Not understood/);
+  fireEvent.change(words, { target: { value: "6 mm too short behind the right ear" } });
+  await screen.findByText("6 mm, right behind-ear corner");
+  fireEvent.click(screen.getByText("What now?"));
+  expect(written()).toEqual([{ kind: "tookMore", move: "b", place: "behindEarRight", mm: 6 }]);
+});
+
 it("leaves a slip as it is by a touch, and takes it back by another", async () => {
   sheets({ "POST /api/repairs": WAYS, "POST /api/still.png": new Error("gone") });
   fireEvent.click(screen.getByText("Cut too short"));
