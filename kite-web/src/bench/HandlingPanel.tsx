@@ -30,11 +30,6 @@ const WETTINGS = [
   ["mist", worded("handlingPanel.mist")],
   ["lotion", worded("handlingPanel.cutting-lotion")],
 ] as const;
-const DAMPS = [
-  ["wet", worded("handlingPanel.wet")],
-  ["damp", worded("handlingPanel.damp")],
-  ["dry", worded("handlingPanel.dry")],
-] as const;
 const ASKS = [
   ["no", worded("handlingPanel.no")],
   ["yes", worded("handlingPanel.the-client-is-asked")],
@@ -51,12 +46,6 @@ export function HandlingPanel({ move, index }: { move: Move; index: number }) {
   };
   return (
     <div className="grid grid-cols-2 gap-3">
-      <Pick
-        label={worded("handlingPanel.hair-is")}
-        value={move.damp}
-        options={DAMPS}
-        onChange={(v) => change([...at, "damp"], v)}
-      />
       <Pick
         label={worded("handlingPanel.before-it")}
         value={has.wetting ?? ""}

@@ -6,6 +6,7 @@ import { change, editPlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
+import { DampHere } from "./DampHere";
 import { EdgePanel } from "./EdgePanel";
 import { FadePanel } from "./FadePanel";
 import { FingersPanel } from "./FingersPanel";
@@ -49,7 +50,7 @@ export function MovePanel({ move, index, document, result, units }: Props) {
       {done && done.handling.length > 0 && <p>{sentenceOf(done.handling)}</p>}
       {done && (
         <p className="text-sm">
-          {move.damp}
+          <DampHere move={move} index={index} />
           {cut.kind !== "aside" && worded("movePanel.bites", { bites: done.bites })}{" "}
           {worded("movePanel.min", { minutes: Math.max(1, Math.round(done.minutes)) })}
           {done.cutAreaMm2 === 0 && ` ${worded("movePanel.takes-nothing-off")}`}
