@@ -3,6 +3,7 @@ package kitetail.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
@@ -262,6 +263,29 @@ class PracticeTest extends InShop {
         .isTrue();
     assertThat(bookedByOwnPace(client, plan, "2031-03-05T10:00:00Z", ",\"minutes\":30")).isFalse();
     assertThat(maud.send("GET", ranked, null).body()).contains("your hand");
+    assertThat(walkInByOwnPace(client, plan)).isTrue();
+  }
+
+  /** Sat down without an appointment, with room in the chair until the evening. */
+  private static boolean walkInByOwnPace(long client, long plan) {
+    String today = "/api/diary?from=" + maud.json("/api/today").path("date").asString();
+    maud.json(today)
+        .path("appointments")
+        .valueStream()
+        .filter(a -> a.path("personId").asLong() == 1)
+        .forEach(a -> maud.send("DELETE", "/api/appointments/" + a.path("id").asLong(), null));
+    post(
+        200,
+        "/api/plans/" + plan + "/sitting",
+        "{\"token\":\"%s\",\"startedAt\":\"%s\"}".formatted(UUID.randomUUID(), Instant.now()));
+    return maud.json(today)
+        .path("appointments")
+        .valueStream()
+        .filter(a -> a.path("clientId").asLong() == client)
+        .findFirst()
+        .orElseThrow()
+        .path("byOwnPace")
+        .asBoolean();
   }
 
   /**
