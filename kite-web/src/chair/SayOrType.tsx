@@ -29,7 +29,7 @@ export function SayOrType({ place, choose, set, units }: Props) {
   return (
     <div className="flex w-full flex-wrap items-center gap-x-3">
       <label className="flex min-w-0 grow items-center gap-3 text-lg">
-        {worded("heard.say-or-type")}
+        <span className="whitespace-nowrap">{worded("heard.say-or-type")}</span>
         <input
           className="input touch min-w-0 grow text-lg"
           value={words}
