@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import { PLACES } from "../api/names";
 import type { Place, PlanDocument, Ramp } from "../api/types";
@@ -8,6 +8,7 @@ import { lengthPaint } from "../draw/coats";
 import { Grip3D, handsRoom } from "../draw/Grip3D";
 import { Head3D } from "../draw/Head3D";
 import { Places3D } from "../draw/Places3D";
+import { type ViewName, viewOn } from "../draw/views";
 import type { Units } from "../store/units";
 import { useGrip } from "../store/useGrip";
 import { keepInHand } from "../store/useInHand";
@@ -28,15 +29,17 @@ type Props = {
   /** The place that is asked after; null while none is. */
   place: Place | null;
   choose: (p: Place) => void;
+  /** Cut for practice: nothing of it is kept on the device, and its lengths are not told. */
+  practised?: boolean;
 };
 
 /** The head from where the stylist stands, with the next bite as it lies in the hand: as hair, or as lengths. */
 export function ChairHead(props: Props) {
-  const { document, at, bite, outcome, head, place } = props;
+  const { document, at, bite, outcome, head, place, practised = false } = props;
   const move = document.moves[at];
   const [painted, setPainted] = useState(false);
   const [played, setPlayed] = useState(0);
-  useEffect(() => keepInHand(document), [document]);
+  useEffect(() => (practised ? undefined : keepInHand(document)), [document, practised]);
   const stand = move?.stand ?? "back";
   const label = worded("chairHead.head-from-the-what", { stand, at: at + 1, bite });
   const lengths = <Painted {...props} label={label} />;
@@ -57,7 +60,7 @@ export function ChairHead(props: Props) {
             view={stand}
             viewTurn={0}
             label={label}
-            keep
+            keep={!practised}
             // Without the network and never looked at: the lengths are there all the same.
             instead={() => lengths}
           />
@@ -65,14 +68,16 @@ export function ChairHead(props: Props) {
       </div>
       {place === null && (
         <div className="absolute top-0 left-0 z-10 flex gap-1">
-          <button
-            type="button"
-            className="btn touch"
-            aria-pressed={painted}
-            onClick={() => setPainted((p) => !p)}
-          >
-            {painted ? worded("chairHead.as-hair") : worded("chairHead.as-lengths")}
-          </button>
+          {!practised && (
+            <button
+              type="button"
+              className="btn touch"
+              aria-pressed={painted}
+              onClick={() => setPainted((p) => !p)}
+            >
+              {painted ? worded("chairHead.as-hair") : worded("chairHead.as-lengths")}
+            </button>
+          )}
           {!painted && holds && (
             <button type="button" className="btn touch" onClick={() => setPlayed((p) => p + 1)}>
               {worded("chairHead.play-the-bite")}
@@ -106,8 +111,21 @@ function Painted({
   const seams = useSeams(document, true);
   const { landmarks } = outcome.result.head;
   const stylist = useStylist(move?.stand ?? "back");
+  const touched = useRef<Place | null>(null);
+  const [view, setView] = useState<ViewName>(move?.stand ?? "back");
+  useEffect(() => {
+    // What was touched is seen; what was named is turned to.
+    if (place === null) setView(move?.stand ?? "back");
+    else if (place !== touched.current) setView(viewOn(landmarks[place]));
+  }, [place, landmarks, move?.stand]);
   const held = useMemo(() => {
-    if (place) return <Places3D landmarks={landmarks} places={ALL} chosen={place} choose={choose} />;
+    if (place) {
+      const touch = (p: Place) => {
+        touched.current = p;
+        choose(p);
+      };
+      return <Places3D landmarks={landmarks} places={ALL} chosen={place} choose={touch} />;
+    }
     return grip && move ? <Grip3D grip={grip} cut={move.cut} stylist={stylist} /> : null;
   }, [grip, move, stylist, place, landmarks, choose]);
   return (
@@ -117,7 +135,7 @@ function Painted({
       paint={paint}
       lengths={after}
       before={outcome.state(at)}
-      view={move?.stand ?? "back"}
+      view={view}
       viewTurn={0}
       units={units}
       labelled={false}

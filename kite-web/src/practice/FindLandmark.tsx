@@ -27,31 +27,35 @@ const TRUE = "#2f7d4f";
 
 /** A bald head of odd shape: where are its landmarks? */
 export function FindLandmark({ task, score, panel, busy, done }: DrillProps) {
-  const [touched, setTouched] = useState<Touched>({});
-  const [chosen, setChosen] = useState<Place>(task.asked[0] as Place);
+  const [{ touched, chosen }, set] = useState<{ touched: Touched; chosen: Place }>({
+    touched: {},
+    chosen: task.asked[0] as Place,
+  });
   const [view, setView] = useState<ViewName>("right");
   const [turn, setTurn] = useState(0);
   const { drawn, message } = useSkin(task.document);
+  // The head learns of a touch a moment later than the list beside it: the next goes by what stands by then.
   const put = (s: Spot) => {
     if (score) return;
-    const all = { ...touched, [chosen]: s };
-    setTouched(all);
-    const next = task.asked.find((p) => !all[p]);
-    if (next) setChosen(next);
+    set((now) => {
+      const all = { ...now.touched, [now.chosen]: s };
+      return { touched: all, chosen: task.asked.find((p) => !all[p]) ?? now.chosen };
+    });
   };
   /** Without a pointer: the pin is moved by keys. */
   const keys = (p: Place) => (e: React.KeyboardEvent) => {
     const way = { ArrowUp: [0, -1], ArrowDown: [0, 1], ArrowLeft: [-1, 0], ArrowRight: [1, 0] }[e.key];
     if (!way || score) return;
     e.preventDefault();
-    const at = touched[p] ?? { azimuthDeg: 180, share: 0.5 };
-    const deg = at.azimuthDeg + (way[0] as number) * STEP_DEG;
-    setTouched({
-      ...touched,
-      [p]: {
+    set((now) => {
+      const at = now.touched[p] ?? { azimuthDeg: 180, share: 0.5 };
+      const deg = at.azimuthDeg + (way[0] as number) * STEP_DEG;
+      const share = Number((at.share + (way[1] as number) * STEP_SHARE).toFixed(4));
+      const to = {
         azimuthDeg: Number((((deg + 540) % 360) - 180).toFixed(2)),
-        share: Math.min(1, Math.max(0, Number((at.share + (way[1] as number) * STEP_SHARE).toFixed(4)))),
-      },
+        share: Math.min(1, Math.max(0, share)),
+      };
+      return { ...now, touched: { ...now.touched, [p]: to } };
     });
   };
   return (
@@ -107,7 +111,7 @@ export function FindLandmark({ task, score, panel, busy, done }: DrillProps) {
               type="button"
               aria-pressed={p === chosen}
               className={`btn touch w-full justify-between px-3 text-lg ${p === chosen && !score ? "btn-neutral" : ""}`}
-              onClick={() => setChosen(p)}
+              onClick={() => set((now) => ({ ...now, chosen: p }))}
               onKeyDown={keys(p)}
             >
               <span>{placeName(p)}</span>

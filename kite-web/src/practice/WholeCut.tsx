@@ -1,10 +1,16 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { api, said } from "../api/http";
 import { PLACES } from "../api/names";
-import type { Place, Tried } from "../api/types";
+import type { Place, PlanDocument, Tried } from "../api/types";
+import { useHead } from "../bench/useHead";
+import { ChairHead } from "../chair/ChairHead";
 import { DrawnStill } from "../draw/DrawnStill";
 import { KiteString } from "../draw/KiteString";
+import { Loading } from "../frame/States";
+import type { Units } from "../store/units";
+import { useOutcome } from "../store/useOutcome";
+import { useSettled } from "../store/useSettled";
 import { worded } from "../words/worded";
 import { Done } from "./Done";
 import { DrillFrame } from "./DrillFrame";
@@ -15,6 +21,8 @@ import { type Dials, LedMove, lying } from "./LedMove";
 type Led = Extract<Tried, { kind: "whole" }>["led"][number];
 
 const WEEKS = [0, 4];
+/** The hand has stopped for so long: the bite is shown as it is held now. */
+const SETTLED_MS = 150;
 const SECONDS = 60;
 const TICK_MS = 1000;
 
@@ -27,8 +35,12 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
   const [notRight, setNotRight] = useState<Place[]>([]);
   const [began] = useState(Date.now);
   const move = moves[at];
+  const hand = useMemo(() => (move ? { move: move.id, dials } : null), [move, dials]);
+  const settled = useSettled(hand, SETTLED_MS);
+  // With the move at hand as the hand has it: what is seen in it is its own.
+  const shown = settled && settled.move === move?.id ? [...led, settled] : led;
   const so = useQuery({
-    queryKey: ["cut-so-far", task.seed, task.level, led],
+    queryKey: ["cut-so-far", task.seed, task.level, shown],
     queryFn: () =>
       said(
         api.POST("/api/practice/after", {
@@ -39,7 +51,7 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
               seed: task.seed,
               level: task.level,
               seconds: 0,
-              tried: { kind: "whole", led },
+              tried: { kind: "whole", led: shown },
             },
           },
         }),
@@ -73,12 +85,16 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
       />
       <DrillFrame
         head={
-          <DrillHead
-            document={so.data ?? task.document}
-            units={units}
-            first={move?.stand ?? "front"}
-            label={worded("practice.head-of", { name: task.name })}
-          />
+          move ? (
+            <InTheHand document={so.data ?? null} units={units} />
+          ) : (
+            <DrillHead
+              document={so.data ?? task.document}
+              units={units}
+              first="front"
+              label={worded("practice.head-of", { name: task.name })}
+            />
+          )
         }
       >
         {so.error && (
@@ -112,6 +128,39 @@ export function WholeCut({ task, units, score, panel, busy, done }: DrillProps) 
     </>
   );
 }
+
+/** The last move of a document on its hair, bite in hand, as at the chair. */
+function InTheHand({ document, units }: { document: PlanDocument | null; units: Units }) {
+  const { outcome, of, message } = useOutcome(document);
+  const { head, ramp, error } = useHead(of ?? null);
+  const trouble = error?.message || message;
+  if (trouble)
+    return (
+      <p role="alert" className="m-4 border-error border-l-4 pl-3 text-lg">
+        {trouble}
+      </p>
+    );
+  if (!of || !outcome || !head || !ramp || of.moves.length === 0)
+    return <Loading what={worded("common.the-hair")} />;
+  return (
+    <div className="grid min-h-0 flex-1">
+      <ChairHead
+        document={of}
+        at={of.moves.length - 1}
+        bite={1}
+        outcome={outcome}
+        head={head}
+        ramp={ramp}
+        units={units}
+        place={null}
+        choose={NOWHERE}
+        practised
+      />
+    </div>
+  );
+}
+
+const NOWHERE = () => undefined;
 
 function Heading({ name, began }: { name: string; began: number }) {
   return (
