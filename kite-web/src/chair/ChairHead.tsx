@@ -61,6 +61,7 @@ export function ChairHead(props: Props) {
             viewTurn={0}
             label={label}
             keep={!practised}
+            stays={practised}
             // Without the network and never looked at: the lengths are there all the same.
             instead={() => lengths}
           />

@@ -25,16 +25,18 @@ type Props = {
   label: string;
   /** Kept on this device for when the server is gone, and the next move's too. */
   keep?: boolean;
+  /** What was shown last stays until this one is there: the hand still leads it. */
+  stays?: boolean;
   /** Shown where it cannot be had. */
   instead: (message: string) => ReactNode;
 };
 
 /** One bite of a plan as hair, once it is there. */
-export function BiteOnHair({ document, at, bite, outcome, keep, instead, ...drawn }: Props) {
+export function BiteOnHair({ document, at, bite, outcome, keep, stays, instead, ...drawn }: Props) {
   const move = document.moves[at];
   const stylist = useStylist(move?.stand ?? "back");
   const next = keep ? document.moves[at + 1]?.id : undefined;
-  const { data, message } = useInHand(document, move?.id ?? null, next, keep);
+  const { data, message } = useInHand(document, move?.id ?? null, next, keep, stays);
   if (message && !data) return instead(message);
   if (!data || !move) return <Loading what={worded("common.the-hair")} />;
   return (

@@ -1,4 +1,4 @@
-import { skipToken, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, skipToken, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { bytesOf, keepOnly } from "../api/http";
 import { readInHand } from "../api/inHand";
@@ -32,12 +32,20 @@ const asked = (document: PlanDocument, move: string, keep: boolean) => ({
  *
  * @param move its id; null while it is not looked at
  * @param keep on this device, for when the server is gone
+ * @param stays what was shown last until this one is there
  */
-export function useInHand(document: PlanDocument, move: string | null, next?: string, keep = false) {
+export function useInHand(
+  document: PlanDocument,
+  move: string | null,
+  next?: string,
+  keep = false,
+  stays = false,
+) {
   const client = useQueryClient();
-  const { data, error } = useQuery(
-    move === null ? { queryKey: ["in-hand", 0, ""], queryFn: skipToken } : asked(document, move, keep),
-  );
+  const { data, error } = useQuery({
+    ...(move === null ? { queryKey: ["in-hand", 0, ""], queryFn: skipToken } : asked(document, move, keep)),
+    ...(stays ? { placeholderData: keepPreviousData } : {}),
+  });
   useEffect(() => {
     if (!data || move === null || !next) return;
     const timer = setTimeout(() => void client.prefetchQuery(asked(document, next, keep)), AHEAD_MS);
