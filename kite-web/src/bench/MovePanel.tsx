@@ -48,14 +48,16 @@ export function MovePanel({ move, index, document, result, units }: Props) {
       {words && <Sentence key={`said-${move.id}`} parts={words.parts} cut={cut} at={at} units={units} />}
       {move.watch && <p className="border-accent border-l-4 pl-3">{move.watch}</p>}
       {done && done.handling.length > 0 && <p>{sentenceOf(done.handling)}</p>}
-      {done && (
-        <p className="text-sm">
-          <DampHere move={move} index={index} />
-          {cut.kind !== "aside" && worded("movePanel.bites", { bites: done.bites })}{" "}
-          {worded("movePanel.min", { minutes: Math.max(1, Math.round(done.minutes)) })}
-          {done.cutAreaMm2 === 0 && ` ${worded("movePanel.takes-nothing-off")}`}
-        </p>
-      )}
+      <p className="text-sm">
+        <DampHere move={move} index={index} />
+        {done && (
+          <>
+            {cut.kind !== "aside" && worded("movePanel.bites", { bites: done.bites })}{" "}
+            {worded("movePanel.min", { minutes: Math.max(1, Math.round(done.minutes)) })}
+            {done.cutAreaMm2 === 0 && ` ${worded("movePanel.takes-nothing-off")}`}
+          </>
+        )}
+      </p>
       <Folds
         folds={[
           {

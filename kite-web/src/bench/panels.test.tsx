@@ -35,6 +35,12 @@ it("the same in inches goes by eighths", async () => {
   expect(cut()).toMatchObject({ line: { lengthMm: expect.closeTo(53.975, 9) } });
 });
 
+it("how wet the hair of a move is changes where it stands", async () => {
+  show(FINGERS);
+  await userEvent.selectOptions(screen.getByLabelText("Hair is"), "dry");
+  expect(usePlan.getState().document?.moves[0]?.damp).toBe("dry");
+});
+
 const everyNumber = () => userEvent.click(screen.getByRole("button", { name: "Every number" }));
 
 it("another hold, guide or line brings its own numbers and leaves the length", async () => {

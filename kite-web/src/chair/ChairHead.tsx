@@ -117,7 +117,10 @@ function Painted({
   useEffect(() => {
     // What was touched is seen; what was named is turned to.
     if (place === null) setView(move?.stand ?? "back");
-    else if (place !== touched.current) setView(viewOn(landmarks[place]));
+    else if (place !== touched.current) {
+      touched.current = null;
+      setView(viewOn(landmarks[place]));
+    }
   }, [place, landmarks, move?.stand]);
   const held = useMemo(() => {
     if (place) {

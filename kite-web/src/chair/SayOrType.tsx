@@ -7,9 +7,6 @@ import { heard } from "./heard";
 
 type Props = { place: Place; choose: (p: Place) => void; set: (mm: number) => void; units: Units };
 
-/** Nothing longer is measured on a head. */
-const MOST_MM = 1500;
-
 /**
  * A place and a length in a few words: typed, or said to the keyboard of the tablet, which writes them here. Nothing
  * of what is said leaves the device by this page.
@@ -24,7 +21,7 @@ export function SayOrType({ place, choose, set, units }: Props) {
     setOver(false);
     const { place: where, mm } = heard(now, place);
     if (where) choose(where);
-    if (mm !== undefined) set(Math.min(MOST_MM, mm));
+    if (mm !== undefined) set(mm);
   };
   return (
     <div className="flex w-full flex-wrap items-center gap-x-3">

@@ -3,7 +3,7 @@ import { placeName } from "../api/names";
 import type { Place } from "../api/types";
 import { Stepper } from "../bench/Stepper";
 import { Pin3D } from "../draw/Pin3D";
-import type { ViewName } from "../draw/views";
+import { viewOn } from "../draw/views";
 import { lengthStep, toMm, toShown, unitOf } from "../store/units";
 import { worded } from "../words/worded";
 import { Done } from "./Done";
@@ -14,16 +14,6 @@ import { useSkin } from "./useSkin";
 
 /** What is said before anything was looked at. */
 const FIRST_MM = 60;
-
-/** From where a place is seen. */
-const viewOf = (p: Place): ViewName =>
-  p.endsWith("Left")
-    ? "left"
-    : p.endsWith("Right")
-      ? "right"
-      : ["crown", "dropCrown", "occipital", "nape"].includes(p)
-        ? "back"
-        : "front";
 
 /** Hair on an unknown head: how long is it, at three places? */
 export function ReadLength({ task, units, score, panel, busy, done }: DrillProps) {
@@ -38,7 +28,7 @@ export function ReadLength({ task, units, score, panel, busy, done }: DrillProps
         <DrillHead
           document={task.document}
           units={units}
-          first={viewOf(chosen)}
+          first={viewOn(drawn?.reading.places[chosen])}
           label={worded("practice.head-of", { name: task.name })}
           paints={score !== undefined}
         >

@@ -27,6 +27,9 @@ public final class Fall {
   /** No strand stands nearer to the edge of a line pressed to the skin. */
   private static final double BESIDE_LINE_MM = 1.2;
 
+  /** A line of which less shows has grown over; an assumption. */
+  private static final double GROWN_OVER = 0.1;
+
   private final Ground ground;
   private final Hair hair;
   private final Styling styling;
@@ -95,9 +98,12 @@ public final class Fall {
     return new Fall(this, weeks, lines, xyz);
   }
 
-  /** The same fall with lines pressed to the skin: what stood in them stands beside them. */
+  /**
+   * The same fall with lines pressed to the skin at the cut: what stood in them stands beside them,
+   * until they have grown over.
+   */
   public Fall pressed(List<SkinLine> more) {
-    if (more.isEmpty()) {
+    if (more.isEmpty() || linesShow() < GROWN_OVER) {
       return this;
     }
     float[] beside = xyz.clone();
