@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.stream.Stream;
 import kitetail.hair.Growth;
 import kitetail.hair.Hair;
 import kitetail.hair.WetDry;
+import kitetail.head.HairlineShape;
 import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
 import kitetail.head.Relief;
@@ -50,5 +52,44 @@ public final class DemoHeads {
     HeadShape shape = new HeadShape(0.3, 0.5, -0.4, 0, 0, 2, -1);
     return new HeadSpec.Measured(
         577.0, null, null, null, null, shape, null, null, new Relief(bumps));
+  }
+
+  /** Twenty heads by name: those above, one scanned, and others at random, always the same. */
+  static Map<String, HeadSpec.Measured> twenty() {
+    Map<String, HeadSpec.Measured> twenty = new LinkedHashMap<>(all());
+    twenty.put("scanned", scanned());
+    Random r = new Random(20);
+    while (twenty.size() < 20) {
+      twenty.put("random " + twenty.size(), random(r));
+    }
+    return twenty;
+  }
+
+  /** Any measures, shape and hairline a head may have. */
+  static HeadSpec.Measured random(Random r) {
+    return new HeadSpec.Measured(
+        530 + 80 * r.nextDouble(),
+        null,
+        null,
+        null,
+        null,
+        new HeadShape(
+            2 * r.nextDouble() - 1,
+            2 * r.nextDouble() - 1,
+            2 * r.nextDouble() - 1,
+            2 * r.nextDouble() - 1,
+            40 * r.nextDouble() - 20,
+            10 * r.nextDouble() - 5,
+            10 * r.nextDouble() - 5),
+        new HairlineShape(
+            30 * r.nextDouble() - 10,
+            30 * r.nextDouble(),
+            30 * r.nextDouble(),
+            30 * r.nextDouble() - 15,
+            20 * r.nextDouble() - 5,
+            0,
+            15 * r.nextDouble(),
+            0),
+        null);
   }
 }

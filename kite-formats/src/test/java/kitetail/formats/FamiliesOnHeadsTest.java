@@ -10,10 +10,8 @@ import java.util.stream.IntStream;
 import kitetail.formats.answer.PlanResult;
 import kitetail.formats.json.Families;
 import kitetail.formats.json.PlanJson;
-import kitetail.head.HairlineShape;
 import kitetail.head.Head;
 import kitetail.head.HeadMeasureException;
-import kitetail.head.HeadShape;
 import kitetail.head.HeadSpec;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
@@ -33,37 +31,10 @@ class FamiliesOnHeadsTest {
     return List.copyOf(Families.all().values());
   }
 
-  private static HeadSpec.Measured random(Random r) {
-    return new HeadSpec.Measured(
-        530 + 80 * r.nextDouble(),
-        null,
-        null,
-        null,
-        null,
-        new HeadShape(
-            2 * r.nextDouble() - 1,
-            2 * r.nextDouble() - 1,
-            2 * r.nextDouble() - 1,
-            2 * r.nextDouble() - 1,
-            40 * r.nextDouble() - 20,
-            10 * r.nextDouble() - 5,
-            10 * r.nextDouble() - 5),
-        new HairlineShape(
-            30 * r.nextDouble() - 10,
-            30 * r.nextDouble(),
-            30 * r.nextDouble(),
-            30 * r.nextDouble() - 15,
-            20 * r.nextDouble() - 5,
-            0,
-            15 * r.nextDouble(),
-            0),
-        null);
-  }
-
   @Test
   void everyFamilysSections_coverFiftyRandomHeadsOnce() {
     Random r = new Random(4);
-    IntStream.range(0, 50).mapToObj(k -> random(r)).toList().parallelStream()
+    IntStream.range(0, 50).mapToObj(k -> DemoHeads.random(r)).toList().parallelStream()
         .forEach(
             spec -> {
               Scalp s = Scalp.of(Head.of(spec), 700);
@@ -79,7 +50,7 @@ class FamiliesOnHeadsTest {
   @ParameterizedTest
   @MethodSource("families")
   void mirroredPlans_giveMirroredLengths(Plan family) throws HeadMeasureException {
-    HeadSpec spec = random(new Random(11));
+    HeadSpec spec = DemoHeads.random(new Random(11));
     Plan plan = family.on(spec, family.hair(), family.start(), family.wishes(), family.cautions());
     Outcome one = PlanEngine.run(plan, Scalp.of(Head.of(spec), 500));
     Plan mirrored = plan.mirrored();
