@@ -2,6 +2,7 @@ package kitetail.cut;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
 import kitetail.hair.Ends;
@@ -85,16 +86,15 @@ public record Comb(
   }
 
   public static final double USUAL_LENGTH_MM = 40;
+  private static final Range GAP = new Range(0, 60);
+  private static final Range LEAN = new Range(-20, 80);
+  private static final Range OFF = new Range(0, 60);
   private static final int COLUMNS = 360;
   private static final double STROKE_MM = 35;
 
   public Comb {
-    if (!(gapMm >= 0 && gapMm <= 60)) {
-      throw new IllegalArgumentException("gapMm must be 0 to 60, was " + gapMm);
-    }
-    if (!(outDeg >= -20 && outDeg <= 80)) {
-      throw new IllegalArgumentException("outDeg must be -20 to 80, was " + outDeg);
-    }
+    GAP.check("gapMm", gapMm);
+    LEAN.check("outDeg", outDeg);
     if (!(thicknessMm >= 0.5 && thicknessMm <= 15)) {
       throw new IllegalArgumentException("thicknessMm must be 0.5 to 15, was " + thicknessMm);
     }
@@ -106,9 +106,7 @@ public record Comb(
     if (square == Facing.UP || square == Facing.DOWN) {
       throw new IllegalArgumentException("square must be a wall, was " + square);
     }
-    if (!(offMm >= 0 && offMm <= 60)) {
-      throw new IllegalArgumentException("offMm must be 0 to 60, was " + offMm);
-    }
+    OFF.check("offMm", offMm);
     if (!(leverMm >= 0 && leverMm <= 5)) {
       throw new IllegalArgumentException("leverMm must be 0 to 5, was " + leverMm);
     }
@@ -220,11 +218,15 @@ public record Comb(
   }
 
   @Override
-  public double dial(Dial dial) {
+  public Optional<Dialled> dial(Dial dial) {
     if (offMm > 0) {
-      return dial == Dial.OFF ? offMm : Double.NaN;
+      return dial == Dial.OFF ? Optional.of(OFF.at(offMm)) : Optional.empty();
     }
-    return dial == Dial.GAP ? gapMm : dial == Dial.LEAN_DEG ? outDeg : Double.NaN;
+    return switch (dial) {
+      case GAP -> Optional.of(GAP.at(gapMm));
+      case LEAN_DEG -> Optional.of(LEAN.at(outDeg));
+      default -> Optional.empty();
+    };
   }
 
   @Override

@@ -1,6 +1,8 @@
 package kitetail.cut;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
 import kitetail.hair.Ends;
 import kitetail.hair.Hair;
 import kitetail.section.Zone;
@@ -100,9 +102,9 @@ public sealed interface Cut
     return false;
   }
 
-  /** A number of this cut; {@link Double#NaN} when it has none of that kind. */
-  default double dial(Dial dial) {
-    return Double.NaN;
+  /** A number of this cut with its range; none when it has none of that kind. */
+  default Optional<Dialled> dial(Dial dial) {
+    return Optional.empty();
   }
 
   /**
@@ -112,5 +114,12 @@ public sealed interface Cut
    */
   default Cut turned(Dial dial, double value) {
     throw new IllegalArgumentException("this cut has no " + dial);
+  }
+
+  /** The same with one number changed as near to what is asked as it can be; itself without it. */
+  default Cut turned(Dial dial, DoubleUnaryOperator change) {
+    return dial(dial)
+        .map(d -> turned(dial, d.within(change.applyAsDouble(d.value()))))
+        .orElse(this);
   }
 }

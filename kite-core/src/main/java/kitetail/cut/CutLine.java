@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import java.util.Optional;
 import kitetail.geom.Smooth;
 import kitetail.geom.UnitVec;
 import kitetail.geom.Vec3;
@@ -9,6 +10,12 @@ import kitetail.section.Facing;
 
 /** The line the hair is cut along in the hand. */
 public sealed interface CutLine {
+  /** No hair on a head is longer. */
+  Range LENGTH = new Range(0, 1500);
+
+  /** So far fingers can be turned out or in while they hold a bite. */
+  Range FINGERS = new Range(-60, 60);
+
   /** Length in mm left where the line is set, or taken off; what a stylist changes first. */
   double lengthMm();
 
@@ -20,6 +27,16 @@ public sealed interface CutLine {
 
   /** The same line set to another length. */
   CutLine withLength(double lengthMm);
+
+  /** A number of this line with its range; none when it has none of that kind. */
+  default Optional<Dialled> dial(Dial dial) {
+    return dial == Dial.LENGTH ? Optional.of(LENGTH.at(lengthMm())) : Optional.empty();
+  }
+
+  /** The same with a number it has changed. */
+  default CutLine turned(Dial dial, double value) {
+    return withLength(value);
+  }
 
   CutLine mirrored();
 
@@ -50,8 +67,8 @@ public sealed interface CutLine {
    */
   record Round(double lengthMm, double fingerDeg) implements CutLine {
     public Round {
-      checkLength(lengthMm);
-      checkFingers(fingerDeg);
+      LENGTH.check("lengthMm", lengthMm);
+      FINGERS.check("fingerDeg", fingerDeg);
     }
 
     public Round(double lengthMm) {
@@ -66,6 +83,18 @@ public sealed interface CutLine {
     @Override
     public Round withLength(double mm) {
       return new Round(mm, fingerDeg);
+    }
+
+    @Override
+    public Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.FINGER_DEG
+          ? Optional.of(FINGERS.at(fingerDeg))
+          : CutLine.super.dial(dial);
+    }
+
+    @Override
+    public Round turned(Dial dial, double value) {
+      return dial == Dial.FINGER_DEG ? new Round(lengthMm, value) : withLength(value);
     }
 
     @Override
@@ -100,13 +129,25 @@ public sealed interface CutLine {
     private static final double LIFTS_OVER = 0.15;
 
     public Flat {
-      checkLength(lengthMm);
-      checkFingers(fingerDeg);
+      LENGTH.check("lengthMm", lengthMm);
+      FINGERS.check("fingerDeg", fingerDeg);
     }
 
     @Override
     public Flat withLength(double mm) {
       return new Flat(facing, place, mm, fingerDeg);
+    }
+
+    @Override
+    public Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.FINGER_DEG
+          ? Optional.of(FINGERS.at(fingerDeg))
+          : CutLine.super.dial(dial);
+    }
+
+    @Override
+    public Flat turned(Dial dial, double value) {
+      return dial == Dial.FINGER_DEG ? new Flat(facing, place, lengthMm, value) : withLength(value);
     }
 
     @Override
@@ -155,8 +196,8 @@ public sealed interface CutLine {
   record Slope(Place place, double lengthMm, Place far, double farMm, boolean eachSide)
       implements CutLine {
     public Slope {
-      checkLength(lengthMm);
-      checkLength(farMm);
+      LENGTH.check("lengthMm", lengthMm);
+      LENGTH.check("farMm", farMm);
       if (place == far) {
         throw new IllegalArgumentException("a sloping line needs two places, was " + place);
       }
@@ -174,6 +215,18 @@ public sealed interface CutLine {
     @Override
     public Slope withLength(double mm) {
       return new Slope(place, mm, far, farMm, eachSide);
+    }
+
+    @Override
+    public Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.FAR_LENGTH ? Optional.of(LENGTH.at(farMm)) : CutLine.super.dial(dial);
+    }
+
+    @Override
+    public Slope turned(Dial dial, double value) {
+      return dial == Dial.FAR_LENGTH
+          ? new Slope(place, lengthMm, far, value, eachSide)
+          : withLength(value);
     }
 
     @Override
@@ -218,7 +271,7 @@ public sealed interface CutLine {
    */
   record Level(Place place, double lengthMm, double fallsDeg) implements CutLine {
     public Level {
-      checkLength(lengthMm);
+      LENGTH.check("lengthMm", lengthMm);
       if (!(Math.abs(fallsDeg) <= 45)) {
         throw new IllegalArgumentException("fallsDeg must be -45 to 45, was " + fallsDeg);
       }
@@ -266,7 +319,7 @@ public sealed interface CutLine {
    */
   record Off(double lengthMm) implements CutLine {
     public Off {
-      checkLength(lengthMm);
+      LENGTH.check("lengthMm", lengthMm);
     }
 
     @Override
@@ -280,6 +333,11 @@ public sealed interface CutLine {
     }
 
     @Override
+    public Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.OFF ? Optional.of(LENGTH.at(lengthMm)) : Optional.empty();
+    }
+
+    @Override
     public Off mirrored() {
       return this;
     }
@@ -287,18 +345,6 @@ public sealed interface CutLine {
     @Override
     public Laid on(Head head, Hold hold) {
       return (root, pull, rise) -> Double.POSITIVE_INFINITY;
-    }
-  }
-
-  private static void checkLength(double lengthMm) {
-    if (!(lengthMm >= 0 && lengthMm <= 1500)) {
-      throw new IllegalArgumentException("lengthMm must be 0 to 1500, was " + lengthMm);
-    }
-  }
-
-  private static void checkFingers(double fingerDeg) {
-    if (!(Math.abs(fingerDeg) <= 60)) {
-      throw new IllegalArgumentException("fingerDeg must be -60 to 60, was " + fingerDeg);
     }
   }
 }

@@ -1,6 +1,7 @@
 package kitetail.cut;
 
 import java.util.Arrays;
+import java.util.Optional;
 import kitetail.hair.Hair;
 import kitetail.section.Zone;
 
@@ -59,7 +60,7 @@ public record Edge(Outline outline, double bladeMm) implements Cut {
   }
 
   @Override
-  public double dial(Dial dial) {
+  public Optional<Dialled> dial(Dial dial) {
     return outline.dial(dial);
   }
 

@@ -1,5 +1,7 @@
 package kitetail.cut;
 
+import java.util.Optional;
+import kitetail.geom.Allowed;
 import kitetail.hair.Ends;
 import kitetail.hair.Hair;
 import kitetail.section.Facing;
@@ -41,12 +43,8 @@ public record Fingers(
   public static final double HAND_MM = 60;
 
   public Fingers {
-    if (!(biteMm >= 3 && biteMm <= 60)) {
-      throw new IllegalArgumentException("biteMm must be 3 to 60, was " + biteMm);
-    }
-    if (!(rollDeg >= 0 && rollDeg <= 45)) {
-      throw new IllegalArgumentException("rollDeg must be 0 to 45, was " + rollDeg);
-    }
+    Allowed.within("biteMm", biteMm, 3, 60);
+    Allowed.within("rollDeg", rollDeg, 0, 45);
     tension = tension == null ? Tension.FIRM : tension;
     blade = blade == null ? Blade.BLUNT : blade;
     hand = Hand.STRAIGHT.equals(hand) ? null : hand;
@@ -198,41 +196,15 @@ public record Fingers(
   }
 
   @Override
-  public double dial(Dial dial) {
-    return switch (dial) {
-      case LENGTH -> line instanceof CutLine.Off ? Double.NaN : line.lengthMm();
-      case OFF -> line instanceof CutLine.Off o ? o.lengthMm() : Double.NaN;
-      case FAR_LENGTH -> line instanceof CutLine.Slope s ? s.farMm() : Double.NaN;
-      case FINGER_DEG -> {
-        if (line instanceof CutLine.Flat f) {
-          yield f.fingerDeg();
-        }
-        yield line instanceof CutLine.Round r ? r.fingerDeg() : Double.NaN;
-      }
-      case ELEVATION_DEG -> hold instanceof Hold.Elevation e ? e.elevationDeg() : Double.NaN;
-      default -> Double.NaN;
-    };
+  public Optional<Dialled> dial(Dial dial) {
+    return line.dial(dial).or(() -> hold.dial(dial));
   }
 
   @Override
   public Fingers turned(Dial dial, double value) {
-    if (Double.isNaN(dial(dial))) {
-      throw new IllegalArgumentException("this cut has no " + dial);
+    if (line.dial(dial).isPresent()) {
+      return with(line.turned(dial, value), guide);
     }
-    if (dial == Dial.LENGTH || dial == Dial.OFF) {
-      return with(line.withLength(value), guide);
-    }
-    if (dial == Dial.ELEVATION_DEG) {
-      return with(new Hold.Elevation(value));
-    }
-    CutLine turned;
-    if (line instanceof CutLine.Slope s) {
-      turned = new CutLine.Slope(s.place(), s.lengthMm(), s.far(), value, s.eachSide());
-    } else if (line instanceof CutLine.Flat f) {
-      turned = new CutLine.Flat(f.facing(), f.place(), f.lengthMm(), value);
-    } else {
-      turned = new CutLine.Round(line.lengthMm(), value);
-    }
-    return with(turned, guide);
+    return with(hold.turned(dial, value));
   }
 }

@@ -1,6 +1,8 @@
 package kitetail.cut;
 
 import java.util.List;
+import java.util.Optional;
+import kitetail.geom.Allowed;
 import kitetail.hair.Hair;
 import kitetail.section.Scalar;
 import kitetail.section.Zone;
@@ -21,6 +23,9 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut,
   private static final double BLADE_MM = 40;
   private static final double PASS_MM = 45;
 
+  private static final Range NUMBER = new Range(0, 12);
+  private static final Range ROCK_AT = new Range(-1000, 1000);
+
   /** Which way the clipper runs against the growth. */
   public enum Grain {
     WITH,
@@ -36,14 +41,13 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut,
    */
   public record RockOut(Scalar by, double atMm, double radiusMm) {
     public RockOut {
+      ROCK_AT.check("atMm", atMm);
       checkRadius(radiusMm);
     }
   }
 
   static void checkRadius(double radiusMm) {
-    if (!(radiusMm >= 5 && radiusMm <= 300)) {
-      throw new IllegalArgumentException("radiusMm must be 5 to 300, was " + radiusMm);
-    }
+    Allowed.within("radiusMm", radiusMm, 5, 300);
   }
 
   /** How far an arc that leaves the head has risen, {@code r − √(r² − s²)}; infinite from s = r. */
@@ -57,9 +61,7 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut,
   }
 
   public Guard {
-    if (!(number >= 0 && number <= 12)) {
-      throw new IllegalArgumentException("number must be 0 to 12, was " + number);
-    }
+    NUMBER.check("number", number);
     if (!(leverMm >= 0 && leverMm <= 5)) {
       throw new IllegalArgumentException("leverMm must be 0 to 5, was " + leverMm);
     }
@@ -123,17 +125,17 @@ public record Guard(double number, double leverMm, Grain grain, RockOut rockOut,
   }
 
   @Override
-  public double dial(Dial dial) {
+  public Optional<Dialled> dial(Dial dial) {
     return switch (dial) {
-      case GUARD_NUMBER -> number;
-      case ROCK_AT -> rockOut == null ? Double.NaN : rockOut.atMm();
-      default -> Double.NaN;
+      case GUARD_NUMBER -> Optional.of(NUMBER.at(number));
+      case ROCK_AT -> Optional.ofNullable(rockOut).map(r -> ROCK_AT.at(r.atMm()));
+      default -> Optional.empty();
     };
   }
 
   @Override
   public Guard turned(Dial dial, double value) {
-    if (Double.isNaN(dial(dial))) {
+    if (dial(dial).isEmpty()) {
       throw new IllegalArgumentException("this guard has no " + dial);
     }
     return dial == Dial.GUARD_NUMBER

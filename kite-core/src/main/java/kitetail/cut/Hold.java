@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import java.util.Optional;
 import kitetail.geom.UnitVec;
 import kitetail.section.Facing;
 
@@ -9,6 +10,22 @@ public sealed interface Hold {
   double FALLS_DEG = 15;
 
   UnitVec pull(UnitVec normal);
+
+  Range ELEVATION = new Range(0, 180);
+
+  /** A number of this hold with its range; none when it has none of that kind. */
+  default Optional<Dialled> dial(Dial dial) {
+    return Optional.empty();
+  }
+
+  /**
+   * The same with a number it has changed.
+   *
+   * @throws IllegalArgumentException when it has no such number
+   */
+  default Hold turned(Dial dial, double value) {
+    throw new IllegalArgumentException("this hold has no " + dial);
+  }
 
   /** True when the hair hangs as it falls: lines so cut are judged on an upright head. */
   default boolean falls() {
@@ -45,9 +62,21 @@ public sealed interface Hold {
   /** 0° lies down the head, 90° stands straight out, above it is lifted. 0 to 180. */
   record Elevation(double elevationDeg) implements Hold {
     public Elevation {
-      if (!(elevationDeg >= 0 && elevationDeg <= 180)) {
-        throw new IllegalArgumentException("elevationDeg must be 0 to 180, was " + elevationDeg);
-      }
+      ELEVATION.check("elevationDeg", elevationDeg);
+    }
+
+    @Override
+    public Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.ELEVATION_DEG
+          ? Optional.of(ELEVATION.at(elevationDeg))
+          : Optional.empty();
+    }
+
+    @Override
+    public Elevation turned(Dial dial, double value) {
+      return dial(dial).isPresent()
+          ? new Elevation(value)
+          : (Elevation) Hold.super.turned(dial, value);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package kitetail.cut;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
@@ -26,7 +27,8 @@ public sealed interface Outline {
     return null;
   }
 
-  double dial(Dial dial);
+  /** A number of this outline with its range; none when it has none of that kind. */
+  Optional<Dialled> dial(Dial dial);
 
   Outline turned(Dial dial, double value);
 
@@ -58,12 +60,15 @@ public sealed interface Outline {
   sealed interface Raised extends Outline {
     double raiseMm();
 
+    /** How far down and up the head it may be moved. */
+    Range raise();
+
     /** The same outline, moved elsewhere. */
     Raised raised(double mm);
 
     @Override
-    default double dial(Dial dial) {
-      return dial == Dial.RAISE ? raiseMm() : Double.NaN;
+    default Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.RAISE ? Optional.of(raise().at(raiseMm())) : Optional.empty();
     }
 
     @Override
@@ -85,8 +90,15 @@ public sealed interface Outline {
     /** The last of the arc on either side, over which it runs out; an assumption. */
     private static final double LEAVES_SHARE = 0.2;
 
+    private static final Range RAISE = new Range(-80, 20);
+
     public HalfMoon {
-      Allowed.within("raiseMm", raiseMm, -80, 20);
+      RAISE.check("raiseMm", raiseMm);
+    }
+
+    @Override
+    public Range raise() {
+      return RAISE;
     }
 
     @Override
@@ -126,9 +138,16 @@ public sealed interface Outline {
   record Sideburn(Side side, double raiseMm, double slopeDeg) implements Raised {
     private static final double WIDE_RAD = Math.toRadians(11);
 
+    private static final Range RAISE = new Range(-60, 40);
+
     public Sideburn {
-      Allowed.within("raiseMm", raiseMm, -60, 40);
+      RAISE.check("raiseMm", raiseMm);
       Allowed.within("slopeDeg", slopeDeg, -60, 60);
+    }
+
+    @Override
+    public Range raise() {
+      return RAISE;
     }
 
     @Override
@@ -177,9 +196,16 @@ public sealed interface Outline {
 
     private static final double POINT_SLOPE = Math.tan(Math.toRadians(30));
 
+    private static final Range RAISE = new Range(-300, 40);
+
     public Nape {
-      Allowed.within("raiseMm", raiseMm, -300, 40);
+      RAISE.check("raiseMm", raiseMm);
       Allowed.within("cornerRadiusMm", cornerRadiusMm, 0, 40);
+    }
+
+    @Override
+    public Range raise() {
+      return RAISE;
     }
 
     @Override
@@ -278,8 +304,8 @@ public sealed interface Outline {
     }
 
     @Override
-    public double dial(Dial dial) {
-      return Double.NaN;
+    public Optional<Dialled> dial(Dial dial) {
+      return Optional.empty();
     }
 
     @Override
@@ -311,9 +337,12 @@ public sealed interface Outline {
       double napeMm,
       Comb.@Nullable Tool over)
       implements Outline {
+    private static final Range FOOT = new Range(0, 30);
+    private static final Range TOP = new Range(1, 80);
+
     public Taper {
-      Allowed.within("lengthMm", lengthMm, 0, 30);
-      Allowed.within("farMm", farMm, 1, 80);
+      FOOT.check("lengthMm", lengthMm);
+      TOP.check("farMm", farMm);
       Allowed.within("sideburnMm", sideburnMm, 2, 120);
       Allowed.within("behindEarMm", behindEarMm, 2, 120);
       Allowed.within("napeMm", napeMm, 2, 120);
@@ -362,11 +391,11 @@ public sealed interface Outline {
     }
 
     @Override
-    public double dial(Dial dial) {
+    public Optional<Dialled> dial(Dial dial) {
       return switch (dial) {
-        case LENGTH -> lengthMm;
-        case FAR_LENGTH -> farMm;
-        default -> Double.NaN;
+        case LENGTH -> Optional.of(FOOT.at(lengthMm));
+        case FAR_LENGTH -> Optional.of(TOP.at(farMm));
+        default -> Optional.empty();
       };
     }
 

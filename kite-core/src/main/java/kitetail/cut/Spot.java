@@ -1,6 +1,7 @@
 package kitetail.cut;
 
 import java.util.Arrays;
+import java.util.Optional;
 import kitetail.geom.Allowed;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
@@ -26,7 +27,7 @@ public record Spot(Place place, double offMm, double spanMm, double coreMm) impl
     if (place == null) {
       throw new IllegalArgumentException("place must be given");
     }
-    Allowed.within("offMm", offMm, 0, 1500);
+    CutLine.LENGTH.check("offMm", offMm);
     Allowed.within("spanMm", spanMm, 5, 120);
     Allowed.within("coreMm", coreMm, 0, spanMm);
   }
@@ -92,8 +93,8 @@ public record Spot(Place place, double offMm, double spanMm, double coreMm) impl
   }
 
   @Override
-  public double dial(Dial dial) {
-    return dial == Dial.OFF ? offMm : Double.NaN;
+  public Optional<Dialled> dial(Dial dial) {
+    return dial == Dial.OFF ? Optional.of(CutLine.LENGTH.at(offMm)) : Optional.empty();
   }
 
   @Override

@@ -33,7 +33,7 @@ public record Knob(String id, List<String> moves, Dial dial, double min, double 
 
   /** Where it stands in a plan. */
   public double on(Plan plan) {
-    return plan.move(moves.get(0)).cut().dial(dial);
+    return plan.move(moves.get(0)).cut().dial(dial).orElseThrow().value();
   }
 
   /** The plan with it set. */

@@ -78,7 +78,7 @@ public record Plan(
         for (String id : k.moves()) {
           known(moveIds, id, "knob " + k.id() + " names move");
           Move m = moves.stream().filter(x -> x.id().equals(id)).findFirst().orElseThrow();
-          if (Double.isNaN(m.cut().dial(k.dial()))) {
+          if (m.cut().dial(k.dial()).isEmpty()) {
             throw new IllegalArgumentException(
                 "knob " + k.id() + " turns " + k.dial() + ", which move " + id + " does not have");
           }

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import kitetail.client.Landing;
 import kitetail.client.Wish;
 import kitetail.cut.Dial;
+import kitetail.cut.Dialled;
 import kitetail.fall.Styling;
 import kitetail.hair.Stock;
 import kitetail.head.Head;
@@ -79,15 +81,13 @@ public final class Dials {
   private static final double MOST_FACTOR = 6;
   private static final int HALVINGS = 18;
 
+  /** How often what came along is brought back. */
+  private static final int ROUNDS = 2;
+
   /** Farther from what was wished it is not met. */
   private static final double MISSED_MM = 2;
 
   private static final double MISSED_SHARE = 0.05;
-
-  /** How often what came along is brought back. */
-  private static final int ROUNDS = 2;
-
-  private static final double NEARER = 0.85;
 
   private static final double FRONT_DEG = 40;
   private static final double FRONT_MM = 25.4;
@@ -189,7 +189,11 @@ public final class Dials {
   }
 
   /** A number of a move. */
-  private record Turn(int move, Dial dial, double value) {}
+  private record Turn(int move, Dial dial, Dialled at) {
+    double value() {
+      return at.value();
+    }
+  }
 
   private static final class Work {
     private final Plan plan;
@@ -314,9 +318,9 @@ public final class Dials {
       List<Turn> out = new ArrayList<>();
       for (int m = 0; m < from.size(); m++) {
         for (Dial d : LENGTHS) {
-          double v = from.get(m).cut().dial(d);
-          if (!Double.isNaN(v)) {
-            Turn t = new Turn(m, d, v);
+          Optional<Dialled> dial = from.get(m).cut().dial(d);
+          if (dial.isPresent()) {
+            Turn t = new Turn(m, d, dial.get());
             double here = 0;
             double elsewhere = 0;
             double[] changes = changes(from, t, was);
@@ -367,15 +371,7 @@ public final class Dials {
     /** As near to a value as its range in this cut allows. */
     private static void put(List<Move> moves, Turn t, double value) {
       Move m = moves.get(t.move());
-      for (double share = 1; share > LEAST_FACTOR; share *= NEARER) {
-        double v = t.value() + share * (value - t.value());
-        try {
-          moves.set(t.move(), m.with(m.cut().turned(t.dial(), share == 1 ? v : rounded(v, t))));
-          return;
-        } catch (IllegalArgumentException e) {
-          // Past the end of its range: less far.
-        }
-      }
+      moves.set(t.move(), m.with(m.cut().turned(t.dial(), t.at().within(value))));
     }
 
     private static double rounded(double v, Turn t) {

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import kitetail.cut.Cut;
 import kitetail.cut.Dial;
+import kitetail.cut.Dialled;
 import kitetail.geom.Smooth;
 import kitetail.geom.Vec3;
 import kitetail.hair.Stock;
@@ -54,6 +56,9 @@ public record Replan(
   private static final double NEIGHBOUR_MM = 75;
 
   /** And so many of the nearest are neighbours however far they lie. */
+  /** So far a number of a move still to do is turned either way. */
+  private static final double AWAY = 40;
+
   private static final int NEAREST = 3;
 
   /** A slip fades out over this distance. */
@@ -214,11 +219,11 @@ public record Replan(
       for (int m = 0; m < plan.moves().size(); m++) {
         Cut c = plan.moves().get(m).cut();
         for (Dial d : List.of(Dial.LENGTH, Dial.GAP, Dial.GUARD_NUMBER)) {
-          double v = c.dial(d);
-          if (!Double.isNaN(v)) {
-            double high = m < done ? v : Math.min(v + 40, d == Dial.GUARD_NUMBER ? 12 : 1500);
-            double most = d == Dial.GAP ? Math.min(60, high) : high;
-            out.add(new Choice(m, d, v, Math.max(0, v - 40), most));
+          Optional<Dialled> dial = c.dial(d);
+          if (dial.isPresent()) {
+            double v = dial.get().value();
+            double most = m < done ? v : dial.get().within(v + AWAY);
+            out.add(new Choice(m, d, v, dial.get().within(v - AWAY), most));
           }
         }
       }

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import kitetail.client.Reading;
 import kitetail.cut.Cut;
 import kitetail.cut.Dial;
+import kitetail.cut.Dialled;
 import kitetail.cut.Edge;
 import kitetail.look.Silhouette;
 import kitetail.plan.Move;
@@ -91,17 +92,19 @@ public record SameLongest(Plan plan, double share, double changeMm, double wasMm
   /** All lengths over fingers and comb by a share; null where one would leave its range. */
   private static Plan let(Plan plan, double share) {
     List<Move> moves = new ArrayList<>();
-    try {
-      for (Move m : plan.moves()) {
-        Cut cut = m.cut();
-        for (Dial d : cut instanceof Edge ? List.<Dial>of() : LENGTHS) {
-          double now = cut.dial(d);
-          cut = Double.isNaN(now) ? cut : cut.turned(d, Math.rint(2 * now * share) / 2);
+    for (Move m : plan.moves()) {
+      Cut cut = m.cut();
+      for (Dial d : cut instanceof Edge ? List.<Dial>of() : LENGTHS) {
+        Dialled now = cut.dial(d).orElse(null);
+        if (now != null) {
+          double let = Math.rint(2 * now.value() * share) / 2;
+          if (!now.allows(let)) {
+            return null;
+          }
+          cut = cut.turned(d, let);
         }
-        moves.add(m.with(cut));
       }
-    } catch (IllegalArgumentException e) {
-      return null;
+      moves.add(m.with(cut));
     }
     return plan.withMoves(moves);
   }

@@ -2,8 +2,10 @@ package kitetail.planning;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import kitetail.cut.Cut;
 import kitetail.cut.Dial;
+import kitetail.cut.Dialled;
 import kitetail.hair.Stock;
 import kitetail.plan.Move;
 import kitetail.plan.Plan;
@@ -35,6 +37,12 @@ public record Shaping(
   private static final List<Dial> LENGTHS =
       List.of(Dial.LENGTH, Dial.FAR_LENGTH, Dial.GAP, Dial.GUARD_NUMBER, Dial.RAISE);
   private static final List<Dial> SLOPES = List.of(Dial.LEAN_DEG, Dial.FINGER_DEG, Dial.FAR_LENGTH);
+
+  /** Longer hair is not shaped from a spot; a search has to end somewhere. */
+  private static final double MOST_MM = 400;
+
+  /** So far from where it leans a comb or a finger is tried either way. */
+  private static final double LEANS_DEG = 45;
 
   /**
    * @param bench of a scalp that has the spot as a root
@@ -70,25 +78,6 @@ public record Shaping(
     if (!(wantedMm >= 0 && wantedMm <= 1500)) {
       throw new IllegalArgumentException("wantedMm must be 0 to 1500, was " + wantedMm);
     }
-  }
-
-  private static double low(Dial d) {
-    return switch (d) {
-      case RAISE -> -300;
-      case LEAN_DEG -> -20;
-      case FINGER_DEG -> -60;
-      default -> 0;
-    };
-  }
-
-  private static double high(Dial d) {
-    return switch (d) {
-      case GAP, FINGER_DEG -> 60;
-      case GUARD_NUMBER -> 12;
-      case RAISE -> 40;
-      case LEAN_DEG -> 80;
-      default -> 400;
-    };
   }
 
   private static final class Work {
@@ -164,14 +153,9 @@ public record Shaping(
       return PlanEngine.next(plan, bench, move, state).longest()[at];
     }
 
-    /** What a move leaves at a root with one number turned; NaN where that is not allowed. */
+    /** What a move leaves at a root with one number turned. */
     private double leaves(Move move, Dial d, double value, Stock state, int at) {
-      try {
-        return leaves(move.with(move.cut().turned(d, value)), state, at);
-      } catch (IllegalArgumentException e) {
-        // Outside the range this number has in this cut.
-        return Double.NaN;
-      }
+      return leaves(move.with(move.cut().turned(d, value)), state, at);
     }
 
     /** Turns the number of a move that has most to say at the spot; false when none does. */
@@ -180,11 +164,12 @@ public record Shaping(
       Dial best = null;
       double most = 0.02;
       for (Dial d : LENGTHS) {
-        double v = move.cut().dial(d);
-        if (!Double.isNaN(v)) {
+        Optional<Dialled> v = move.cut().dial(d);
+        if (v.isPresent()) {
           double effect =
               Math.max(
-                  moved(move, d, v, d.handStep(), state), moved(move, d, v, -d.handStep(), state));
+                  moved(move, d, v.get(), d.handStep(), state),
+                  moved(move, d, v.get(), -d.handStep(), state));
           if (effect > most) {
             most = effect;
             best = d;
@@ -194,28 +179,24 @@ public record Shaping(
       if (best == null) {
         return false;
       }
-      double from = move.cut().dial(best);
-      double to = solved(move, best, state, root, wanted);
-      if (Double.isNaN(to) || Math.abs(to - from) < 1e-9) {
-        return false;
-      }
-      turn(m, best, to);
-      return true;
+      return turn(m, best, solved(move, best, state, root, wanted));
     }
 
-    private double moved(Move move, Dial d, double v, double by, Stock state) {
-      double there = leaves(move, d, v + by, state, root);
-      return Double.isNaN(there) ? 0 : Math.abs(there - leaves(move, state, root)) / Math.abs(by);
+    private double moved(Move move, Dial d, Dialled v, double by, Stock state) {
+      return v.allows(v.value() + by)
+          ? Math.abs(leaves(move, d, v.value() + by, state, root) - leaves(move, state, root))
+              / Math.abs(by)
+          : 0;
     }
 
     /** The value, as a hand can set it, that leaves nearest to what is wanted. */
     private double solved(Move move, Dial d, Stock state, int at, double wanted) {
       double step = d.handStep();
-      double best = Double.NaN;
+      Dialled now = move.cut().dial(d).orElseThrow();
+      double best = now.value();
       double off = Double.MAX_VALUE;
-      // A number outside its range in this cut leaves NaN: the ends come in until it does not.
-      double low = allowed(move, d, low(d), state, at);
-      double high = allowed(move, d, high(d), state, at);
+      double low = now.least();
+      double high = Math.min(now.most(), MOST_MM);
       boolean rising = leaves(move, d, high, state, at) >= leaves(move, d, low, state, at);
       double a = low;
       double b = high;
@@ -232,8 +213,11 @@ public record Shaping(
           new double[] {
             Math.floor(a / step) * step, Math.ceil(b / step) * step, Math.rint(a / step) * step
           }) {
-        double l = v < low || v > high ? Double.NaN : leaves(move, d, v, state, at);
-        if (!Double.isNaN(l) && Math.abs(l - wanted) < off - 1e-9) {
+        if (v < low || v > high) {
+          continue;
+        }
+        double l = leaves(move, d, v, state, at);
+        if (Math.abs(l - wanted) < off - 1e-9) {
           off = Math.abs(l - wanted);
           best = v;
         }
@@ -241,25 +225,18 @@ public record Shaping(
       return best;
     }
 
-    private double allowed(Move move, Dial d, double end, Stock state, int at) {
-      double now = move.cut().dial(d);
-      double v = end;
-      while (Double.isNaN(leaves(move, d, v, state, at)) && Math.abs(v - now) > d.handStep()) {
-        v = now + (v - now) * 0.9;
-      }
-      return v;
-    }
-
-    private void turn(int m, Dial d, double to) {
+    /** False when it stands so already. */
+    private boolean turn(int m, Dial d, double to) {
       Move move = plan.moves().get(m);
-      double from = move.cut().dial(d);
+      double from = move.cut().dial(d).orElseThrow().value();
       if (Math.abs(to - from) < 1e-9) {
-        return;
+        return false;
       }
       List<Move> moves = new ArrayList<>(plan.moves());
       moves.set(m, move.with(move.cut().turned(d, to)));
       plan = plan.withMoves(moves);
       changes.add(new Change(move.id(), d, from, to));
+      return true;
     }
 
     void lean(int kept, double wanted) {
@@ -271,28 +248,21 @@ public record Shaping(
       Move move = plan.moves().get(m);
       Stock state = states.get(m);
       Dial slope =
-          SLOPES.stream().filter(d -> !Double.isNaN(move.cut().dial(d))).findFirst().orElse(null);
-      Dial length = Double.isNaN(move.cut().dial(Dial.GAP)) ? Dial.LENGTH : Dial.GAP;
-      if (slope == null || Double.isNaN(move.cut().dial(length))) {
+          SLOPES.stream().filter(d -> move.cut().dial(d).isPresent()).findFirst().orElse(null);
+      Dial length = move.cut().dial(Dial.GAP).isPresent() ? Dial.GAP : Dial.LENGTH;
+      if (slope == null || move.cut().dial(length).isEmpty()) {
         return;
       }
+      Dialled leans = move.cut().dial(slope).orElseThrow();
       double stays = leaves(move, state, kept);
       double best = Double.MAX_VALUE;
       Cut chosen = null;
-      double low = slope == Dial.FAR_LENGTH ? 0 : Math.max(low(slope), move.cut().dial(slope) - 45);
-      double high =
-          slope == Dial.FAR_LENGTH
-              ? high(slope)
-              : Math.min(high(slope), move.cut().dial(slope) + 45);
+      boolean angle = slope.unit() == Dial.Unit.DEGREES;
+      double low = angle ? leans.within(leans.value() - LEANS_DEG) : leans.least();
+      double high = angle ? leans.within(leans.value() + LEANS_DEG) : leans.within(MOST_MM);
       for (double v = Math.ceil(low); v <= high; v++) {
-        if (Double.isNaN(leaves(move, slope, v, state, root))) {
-          continue;
-        }
         Move leant = move.with(move.cut().turned(slope, v));
         double set = solved(leant, length, state, kept, stays);
-        if (Double.isNaN(set)) {
-          continue;
-        }
         Cut cut = leant.cut().turned(length, set);
         double off = Math.abs(leaves(move.with(cut), state, root) - wanted);
         double strays = Math.abs(leaves(move.with(cut), state, kept) - stays);
@@ -302,8 +272,8 @@ public record Shaping(
         }
       }
       if (chosen != null) {
-        turn(m, slope, chosen.dial(slope));
-        turn(m, length, chosen.dial(length));
+        turn(m, slope, chosen.dial(slope).orElseThrow().value());
+        turn(m, length, chosen.dial(length).orElseThrow().value());
       }
     }
   }

@@ -83,12 +83,12 @@ public record WholeCut(int level, Plan plan, Plan wished) implements Task {
   /** The numbers of a move that are the hand's. */
   public static List<Dial> byHand(Move m) {
     Cut c = handled(m.cut());
-    return BY_HAND.stream().filter(d -> !Double.isNaN(c.dial(d))).toList();
+    return BY_HAND.stream().filter(d -> c.dial(d).isPresent()).toList();
   }
 
   /** What is asked of the hand in such a move, in the number's own unit. */
   public static double asked(Move m, Dial d) {
-    return handled(m.cut()).dial(d);
+    return handled(m.cut()).dial(d).orElseThrow().value();
   }
 
   /**

@@ -122,9 +122,10 @@ class FitTest {
             PLACES);
     assertThat(fit.worstMm()).isLessThan(0.51);
     assertThat(fit.unmet()).isEmpty();
-    assertThat(fit.plan().move("top").cut().dial(Dial.LENGTH)).isEqualTo(93);
-    assertThat(fit.plan().move("left").cut().dial(Dial.LENGTH)).isEqualTo(25);
-    assertThat(fit.plan().move("right").cut().dial(Dial.LENGTH)).isEqualTo(25);
+    assertThat(fit.plan().move("top").cut().dial(Dial.LENGTH).orElseThrow().value()).isEqualTo(93);
+    assertThat(fit.plan().move("left").cut().dial(Dial.LENGTH).orElseThrow().value()).isEqualTo(25);
+    assertThat(fit.plan().move("right").cut().dial(Dial.LENGTH).orElseThrow().value())
+        .isEqualTo(25);
     assertThat(fit.settings().get(1).because()).isEqualTo(Place.APEX);
     assertThat(fit.settings().get(1).from()).isEqualTo(70);
   }
@@ -135,7 +136,7 @@ class FitTest {
     Planner.Fit fit =
         Planner.fit(
             family(new Wish(Place.EAR_TOP_LEFT, 30), new Wish(Place.EAR_TOP_RIGHT, 50)), PLACES);
-    assertThat(fit.plan().move("left").cut().dial(Dial.LENGTH)).isEqualTo(40);
+    assertThat(fit.plan().move("left").cut().dial(Dial.LENGTH).orElseThrow().value()).isEqualTo(40);
     assertThat(fit.unmet())
         .extracting(Planner.Unmet::reason)
         .containsExactly(Planner.Reason.SHAPE, Planner.Reason.SHAPE);
@@ -155,20 +156,29 @@ class FitTest {
   @Test
   void aWishOutsideAKnobsRange_isSaidToBe() {
     Planner.Fit fit = Planner.fit(family(new Wish(Place.APEX, 135)), PLACES);
-    assertThat(fit.plan().move("top").cut().dial(Dial.LENGTH)).isEqualTo(120);
+    assertThat(fit.plan().move("top").cut().dial(Dial.LENGTH).orElseThrow().value()).isEqualTo(120);
     assertThat(fit.unmet().get(0).reason()).isEqualTo(Planner.Reason.RANGE);
   }
 
   @Test
   void theClientsWish_goesBeforeTheFamilys() {
-    assertThat(Planner.fit(family(), PLACES).plan().move("top").cut().dial(Dial.LENGTH))
+    assertThat(
+            Planner.fit(family(), PLACES)
+                .plan()
+                .move("top")
+                .cut()
+                .dial(Dial.LENGTH)
+                .orElseThrow()
+                .value())
         .isEqualTo(70);
     assertThat(
             Planner.fit(family(new Wish(Place.APEX, 44)), PLACES)
                 .plan()
                 .move("top")
                 .cut()
-                .dial(Dial.LENGTH))
+                .dial(Dial.LENGTH)
+                .orElseThrow()
+                .value())
         .isEqualTo(44);
   }
 

@@ -76,7 +76,7 @@ class SameLongestTest {
     SameLongest s = SameLongest.of(plan(70, Wishes.NONE), STAND, 6, told::add);
     assertThat(told).hasSize(SameLongest.TRIED).endsWith(SameLongest.TRIED);
     assertThat(s.changeMm()).isPositive().isLessThanOrEqualTo(s.wasMm());
-    double now = s.plan().move("round").cut().dial(Dial.LENGTH);
+    double now = s.plan().move("round").cut().dial(Dial.LENGTH).orElseThrow().value();
     assertThat(now).isCloseTo(70 * s.share(), within(0.3));
   }
 
@@ -92,7 +92,8 @@ class SameLongestTest {
   void whatTheClientAskedFor_stays() {
     SameLongest s =
         SameLongest.of(plan(70, Wishes.of(new Wish(Place.APEX, 70))), STAND, 8, n -> {});
-    assertThat(s.plan().move("round").cut().dial(Dial.LENGTH)).isCloseTo(70, within(3.5));
+    assertThat(s.plan().move("round").cut().dial(Dial.LENGTH).orElseThrow().value())
+        .isCloseTo(70, within(3.5));
   }
 
   @Test

@@ -335,18 +335,19 @@ public record EditWords(Words words) {
 
   private Optional<String> hand(Move m, Plan plan) {
     double ratio = m.handRatio(plan.hair());
-    double length = m.cut().dial(Dial.LENGTH);
-    return Math.abs(ratio - 1) < 0.005 || Double.isNaN(length)
-        ? Optional.empty()
-        : Optional.of(
-            Messages.say(
-                "edit.why.hand",
-                "damp",
-                Messages.of("damp", m.damp()),
-                "length",
-                mm(length),
-                "dry",
-                mm(length / ratio)));
+    return m.cut()
+        .dial(Dial.LENGTH)
+        .filter(length -> Math.abs(ratio - 1) >= 0.005)
+        .map(
+            length ->
+                Messages.say(
+                    "edit.why.hand",
+                    "damp",
+                    Messages.of("damp", m.damp()),
+                    "length",
+                    mm(length.value()),
+                    "dry",
+                    mm(length.value() / ratio)));
   }
 
   private String mm(double mm) {

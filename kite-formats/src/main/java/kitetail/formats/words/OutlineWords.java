@@ -69,7 +69,7 @@ record OutlineWords(Words words) {
     }
     return o instanceof Outline.HardLine
         ? Messages.say("headline.hard-line")
-        : raised(o.dial(Dial.RAISE), "short");
+        : raised(o.dial(Dial.RAISE).orElseThrow().value(), "short");
   }
 
   private String raised(double mm, String as) {
