@@ -32,7 +32,7 @@ class BordersTest {
       Map.ofEntries(
           Map.entry("planning", List.of()),
           Map.entry("shopday", List.of()),
-          Map.entry("edit", List.of("planning")),
+          Map.entry("edit", List.of("check", "planning")),
           Map.entry("check", List.of("planning")),
           Map.entry("look", List.of("check", "planning")),
           Map.entry("fall", List.of("look", "plan", "check", "planning", "shopday")),

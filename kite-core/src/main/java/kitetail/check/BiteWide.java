@@ -1,6 +1,8 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.cut.Fingers;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -9,9 +11,16 @@ final class BiteWide implements Rule {
   /** An inch is bold; common practice. */
   private static final double BOLD_BITE_MM = 25.4;
 
+  private static final double LEAST_BITE_MM = 3;
+
   @Override
   public String id() {
     return "bite-wide";
+  }
+
+  @Override
+  public Severity severity() {
+    return Severity.WARN;
   }
 
   @Override
@@ -20,8 +29,17 @@ final class BiteWide implements Rule {
       if (step.cut() instanceof Fingers f
           && f.biteMm() >= BOLD_BITE_MM
           && f.biteMm() > e.plan().school().biteMm()) {
-        out.add(Severity.WARN, step.move().id(), e.where(step), f.biteMm());
+        out.add(step.move().id(), e.where(step), f.biteMm());
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.fingers(e, f, g -> g.withBite(Math.max(LEAST_BITE_MM, tenth(g.biteMm() / 2))));
+  }
+
+  private static double tenth(double mm) {
+    return Math.round(mm * 10) / 10.0;
   }
 }

@@ -1,6 +1,9 @@
 package kitetail.check;
 
+import java.util.Optional;
+import java.util.stream.IntStream;
 import kitetail.cut.Comb;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -14,9 +17,17 @@ final class BulkBeforeComb implements Rule {
 
   private static final double TAKES_MM = 10;
 
+  /** A guard leaves this much over what the comb will, so that the comb still has hair to cut. */
+  private static final double OVER_COMB_MM = 6;
+
   @Override
   public String id() {
     return "bulk-before-comb";
+  }
+
+  @Override
+  public Severity severity() {
+    return Severity.WARN;
   }
 
   @Override
@@ -38,8 +49,20 @@ final class BulkBeforeComb implements Rule {
         }
       }
       if (hides > SHARE * taken) {
-        out.add(Severity.WARN, step.move().id(), e.near(at), before[at]);
+        out.add(step.move().id(), e.near(at), before[at]);
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return e.outcome().steps().stream()
+        .filter(s -> s.move().id().equals(f.move()) && s.cut() instanceof Comb)
+        .findFirst()
+        .map(
+            s -> {
+              double left = IntStream.of(s.roots()).mapToDouble(i -> s.leftMm()[i]).max().orElse(0);
+              return new Remedy.GuardFirst(f.move(), Math.max(0, left) + OVER_COMB_MM);
+            });
   }
 }

@@ -17,6 +17,11 @@ final class CautionNear implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.STOP;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Cautions.Caution c : e.plan().cautions().all()) {
       if (c.near() != null) {

@@ -1,9 +1,13 @@
 package kitetail.check;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import kitetail.look.Look;
 import kitetail.plan.Finding;
+import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 
@@ -78,6 +82,26 @@ public final class Check {
                 .thenComparing(Finding::severity)
                 .thenComparing(Finding::amount, Comparator.reverseOrder()))
         .toList();
+  }
+
+  /**
+   * What answers a finding as its words advise; none when no single change does.
+   *
+   * @param plan as it is by now
+   * @param outcome of the plan when the finding was made
+   */
+  public static Optional<Remedy> remedy(Plan plan, Outcome outcome, Finding f) {
+    return RULES.stream()
+        .filter(r -> r.finds().contains(f.rule()))
+        .findFirst()
+        .flatMap(r -> r.remedy(new Evidence(plan, outcome, null), f));
+  }
+
+  /** How grave what a rule finds may be, by the id of what it finds. */
+  public static Map<String, Severity> severities() {
+    Map<String, Severity> out = new LinkedHashMap<>();
+    RULES.forEach(r -> r.finds().forEach(id -> out.put(id, r.severity())));
+    return out;
   }
 
   /** Ids of all that may be found. */

@@ -17,6 +17,11 @@ final class CornerAtRidge implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Walk w = e.scalp().walk(Walk.Kind.EAR_TO_EAR);
     for (Place ridge : List.of(Place.RIDGE_LEFT, Place.RIDGE_RIGHT)) {
@@ -27,7 +32,7 @@ final class CornerAtRidge implements Rule {
       double here = Math.max(e.endMm(w, at), Math.max(e.endMm(w, at - 8), e.endMm(w, at + 8)));
       double around = Math.max(e.endMm(w, at - AWAY_MM), e.endMm(w, at + AWAY_MM));
       if (here - around > Math.max(LEAST_MM, SHARE * around)) {
-        out.add(Severity.NOTE, null, ridge, here - around);
+        out.add(null, ridge, here - around);
       }
     }
   }

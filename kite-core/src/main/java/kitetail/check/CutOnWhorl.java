@@ -1,9 +1,11 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.cut.Hold;
 import kitetail.head.Place;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 import kitetail.plan.School;
@@ -17,6 +19,11 @@ final class CutOnWhorl implements Rule {
   @Override
   public String id() {
     return "cut-on-whorl";
+  }
+
+  @Override
+  public Severity severity() {
+    return Severity.WARN;
   }
 
   @Override
@@ -34,9 +41,14 @@ final class CutOnWhorl implements Rule {
           && !(f.guide() instanceof Guide.LastBite
               || f.guide() instanceof Guide.Fixed
               || f.hold() instanceof Hold.Toward t && t.facing() == Facing.BACK)) {
-        out.add(Severity.WARN, step.move().id(), Place.CROWN, left);
+        out.add(step.move().id(), Place.CROWN, left);
         return;
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.fingers(e, f, g -> g.with(new Guide.LastBite()));
   }
 }

@@ -1,7 +1,9 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.cut.Comb;
 import kitetail.hair.Damp;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -13,13 +15,23 @@ final class DryToolOnWet implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
       if (step.move().damp() == Damp.WET
           && (step.cut().guarded()
               || step.cut() instanceof Comb c && c.tool() == Comb.Tool.CLIPPER)) {
-        out.add(Severity.WARN, step.move().id(), e.where(step), 0);
+        out.add(step.move().id(), e.where(step), 0);
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.worked(Reworked.move(e.plan(), f, m -> m.with(Damp.DRY)));
   }
 }

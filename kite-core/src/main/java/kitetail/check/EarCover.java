@@ -19,6 +19,11 @@ final class EarCover implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Wishes.Ear wished = e.plan().wishes().ear();
     if (wished == null) {
@@ -38,7 +43,7 @@ final class EarCover implements Rule {
           case COVERED -> share >= 0.75;
         };
     if (!right) {
-      out.add(Severity.WARN, null, ear, 100 * share, Unit.PERCENT, List.of());
+      out.add(null, ear, 100 * share, Unit.PERCENT, List.of());
     }
   }
 }

@@ -1,8 +1,10 @@
 package kitetail.check;
 
 import java.util.List;
+import java.util.Optional;
 import kitetail.cut.Fingers;
 import kitetail.head.Place;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -14,6 +16,11 @@ final class EarSpring implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (int k = 0; k < e.outcome().steps().size(); k++) {
       Outcome.Step step = e.outcome().steps().get(k);
@@ -22,10 +29,15 @@ final class EarSpring implements Rule {
             && f.tensed()
             && e.takenMm(k, ear) > 1
             && Spring.mm(e, step, ear) > Spring.SEEN_MM) {
-          out.add(Severity.WARN, step.move().id(), ear, Spring.mm(e, step, ear));
+          out.add(step.move().id(), ear, Spring.mm(e, step, ear));
           break;
         }
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.fingers(e, f, Fingers::untensed);
   }
 }

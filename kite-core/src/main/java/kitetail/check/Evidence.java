@@ -43,6 +43,11 @@ record Evidence(Plan plan, Outcome outcome, Look look) {
     return outcome.endMm(place);
   }
 
+  /** The longest hair at a place when all is done, mm. */
+  double longestMm(Place place) {
+    return outcome.afterMm()[scalp().root(place)];
+  }
+
   /** Where the ends are round a place, mean; at one spot the edge of a section may run. */
   double meanEndMm(Place place) {
     double sum = 0;

@@ -1,7 +1,9 @@
 package kitetail.check;
 
 import java.util.List;
+import java.util.Optional;
 import kitetail.cut.Texture;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Finding.Unit;
 import kitetail.plan.Outcome;
@@ -20,14 +22,24 @@ final class FineThinned implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
       if (step.cut() instanceof Texture t
           && e.plan().hair().diameterUm() < FINE_UM
           && t.share() * t.passes() >= MUCH_SHARE) {
         double percent = 100 * (1 - Math.pow(1 - t.share(), t.passes()));
-        out.add(Severity.WARN, step.move().id(), e.where(step), percent, Unit.PERCENT, List.of());
+        out.add(step.move().id(), e.where(step), percent, Unit.PERCENT, List.of());
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.lighter(e.plan(), f.move(), MUCH_SHARE - 0.01).map(Remedy.Worked::new);
   }
 }

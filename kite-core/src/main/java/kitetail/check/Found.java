@@ -10,19 +10,23 @@ import kitetail.plan.Finding.Unit;
 /** Where rules put what they find. */
 final class Found {
   private final List<Finding> all = new ArrayList<>();
-  private String rule;
+  private Rule rule;
 
   void of(Rule r) {
-    rule = r.id();
+    rule = r;
   }
 
+  void add(String move, Place place, double mm) {
+    add(rule.severity(), move, place, mm);
+  }
+
+  void add(String move, Place place, double amount, Unit unit, List<String> with) {
+    all.add(new Finding(rule.id(), rule.severity(), move, place, amount, unit, with));
+  }
+
+  /** Less grave here than the rule may be. */
   void add(Severity severity, String move, Place place, double mm) {
-    all.add(new Finding(rule, severity, move, place, mm));
-  }
-
-  void add(
-      Severity severity, String move, Place place, double amount, Unit unit, List<String> with) {
-    all.add(new Finding(rule, severity, move, place, amount, unit, with));
+    all.add(new Finding(rule.id(), severity, move, place, mm));
   }
 
   /** By a rule that stands for several, each with an id of its own. */

@@ -1,10 +1,12 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.client.Wishes;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.look.Side;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 
 /** A fringe wished at the brow that ends above or below it. */
@@ -22,6 +24,11 @@ final class FringeLands implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     if (e.plan().wishes().fringe() != Wishes.Fringe.BROW) {
       return;
@@ -35,8 +42,13 @@ final class FringeLands implements Rule {
               double brow = head.place(Place.FRONT).z() - head.face().get(FacePlace.BROW_RIGHT).z();
               double off = l.ofHairlineMm() - brow;
               if (Math.abs(off) > MOST_MM) {
-                out.add(Severity.WARN, null, Place.FRONT, off);
+                out.add(null, Place.FRONT, off);
               }
             });
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Remedy.at(Place.FRONT, e.longestMm(Place.FRONT) - f.amount());
   }
 }

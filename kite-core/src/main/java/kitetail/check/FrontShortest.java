@@ -1,8 +1,10 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
 import kitetail.head.Place;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -19,6 +21,11 @@ final class FrontShortest implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     boolean back = false;
     for (int k = 0; k < e.outcome().steps().size(); k++) {
@@ -32,9 +39,14 @@ final class FrontShortest implements Rule {
         double behind = e.endMm(Place.APEX);
         double front = e.endMm(Place.FRONT);
         if (front < behind - LEAST_MM) {
-          out.add(Severity.WARN, step.move().id(), Place.FRONT, behind - front);
+          out.add(step.move().id(), Place.FRONT, behind - front);
         }
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Remedy.at(Place.FRONT, e.longestMm(Place.FRONT) + f.amount());
   }
 }

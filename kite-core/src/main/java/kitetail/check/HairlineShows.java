@@ -18,6 +18,11 @@ final class HairlineShows implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Wishes.Fringe wished = e.plan().wishes().fringe();
     if (wished == null || wished == Wishes.Fringe.NONE || wished == Wishes.Fringe.SIDE) {
@@ -26,6 +31,6 @@ final class HairlineShows implements Rule {
     e.look()
         .landing(Side.FRINGE)
         .filter(l -> l.place() == null)
-        .ifPresent(l -> out.add(Severity.WARN, null, Place.FRONT, Math.abs(l.ofHairlineMm())));
+        .ifPresent(l -> out.add(null, Place.FRONT, Math.abs(l.ofHairlineMm())));
   }
 }

@@ -17,6 +17,11 @@ final class HandReach implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
       if (!(step.cut() instanceof Fingers f && f.guide() instanceof Guide.Fixed g)) {
@@ -33,7 +38,7 @@ final class HandReach implements Rule {
         }
       }
       if (at >= 0) {
-        out.add(Severity.NOTE, step.move().id(), e.near(at), far);
+        out.add(step.move().id(), e.near(at), far);
       }
     }
   }

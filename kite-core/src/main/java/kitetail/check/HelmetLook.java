@@ -22,11 +22,16 @@ final class HelmetLook implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     boolean textured = e.plan().moves().stream().anyMatch(m -> m.job() == Job.TEXTURE);
     for (WeightLine l : e.look().lines()) {
       if (!textured && l.toDeg() - l.fromDeg() >= ROUND_DEG && l.share() > SHARE) {
-        out.add(Severity.NOTE, null, l.near(), 100 * l.share(), Unit.PERCENT, List.of());
+        out.add(null, l.near(), 100 * l.share(), Unit.PERCENT, List.of());
         return;
       }
     }

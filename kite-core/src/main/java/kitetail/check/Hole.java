@@ -18,10 +18,14 @@ final class Hole implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     e.look().holes().stream()
         .filter(h -> h.place() != Place.RECESSION_LEFT && h.place() != Place.RECESSION_RIGHT)
-        .forEach(
-            h -> out.add(Severity.WARN, null, h.place(), 100 * h.share(), Unit.PERCENT, List.of()));
+        .forEach(h -> out.add(null, h.place(), 100 * h.share(), Unit.PERCENT, List.of()));
   }
 }

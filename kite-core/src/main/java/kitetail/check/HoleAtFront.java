@@ -24,12 +24,16 @@ final class HoleAtFront implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     e.look().holes().stream()
         .filter(h -> RECESSIONS.contains(h.place()))
         .filter(
             h -> e.outcome().ledges().stream().noneMatch(l -> l.meant() && l.near() == h.place()))
-        .forEach(
-            h -> out.add(Severity.WARN, null, h.place(), 100 * h.share(), Unit.PERCENT, List.of()));
+        .forEach(h -> out.add(null, h.place(), 100 * h.share(), Unit.PERCENT, List.of()));
   }
 }

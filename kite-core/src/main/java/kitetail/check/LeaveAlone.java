@@ -12,6 +12,11 @@ final class LeaveAlone implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Place place : e.plan().wishes().leaveAlone().stream().sorted().toList()) {
       int root = e.scalp().root(place);
@@ -19,7 +24,7 @@ final class LeaveAlone implements Rule {
       for (Outcome.Step step : e.outcome().steps()) {
         double off = before - step.leftMm()[root];
         if (off > 1) {
-          out.add(Severity.WARN, step.move().id(), place, off);
+          out.add(step.move().id(), place, off);
           break;
         }
       }

@@ -13,12 +13,17 @@ final class LedgeStands implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Ledge l : e.outcome().ledges()) {
       if (!l.meant()) {
         List<String> where =
             l.one().isEmpty() || l.other().isEmpty() ? List.of() : List.of(l.one(), l.other());
-        out.add(Severity.NOTE, null, l.near(), l.heightMm(), Unit.MM, where);
+        out.add(null, l.near(), l.heightMm(), Unit.MM, where);
       }
     }
   }

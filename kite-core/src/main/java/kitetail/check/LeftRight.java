@@ -1,7 +1,9 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.head.Scalp;
 import kitetail.plan.Around;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -22,6 +24,11 @@ final class LeftRight implements Rule {
   @Override
   public String id() {
     return "left-right";
+  }
+
+  @Override
+  public Severity severity() {
+    return Severity.WARN;
   }
 
   @Override
@@ -53,9 +60,14 @@ final class LeftRight implements Rule {
       }
     }
     if (worst >= 0) {
-      Severity severity = e.plan().styling().parts() ? Severity.NOTE : Severity.WARN;
+      Severity severity = e.plan().styling().parts() ? Severity.NOTE : severity();
       out.add(severity, null, e.near(worst), most);
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Remedy.at(f.place(), e.longestMm(f.place().mirrored()));
   }
 
   /**

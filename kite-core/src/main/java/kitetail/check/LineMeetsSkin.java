@@ -14,6 +14,11 @@ final class LineMeetsSkin implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.STOP;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (int k = 0; k < e.outcome().steps().size(); k++) {
       Outcome.Step step = e.outcome().steps().get(k);
@@ -25,7 +30,7 @@ final class LineMeetsSkin implements Rule {
         }
       }
       if (at >= 0) {
-        out.add(Severity.STOP, step.move().id(), e.near(at), step.leftMm()[at]);
+        out.add(step.move().id(), e.near(at), step.leftMm()[at]);
       }
     }
   }

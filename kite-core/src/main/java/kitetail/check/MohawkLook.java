@@ -16,13 +16,18 @@ final class MohawkLook implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Walk w = e.scalp().walk(Walk.Kind.EAR_TO_EAR);
     double apex = w.marksMm().getOrDefault(Place.APEX, w.lengthMm() / 2);
     double top = e.endMm(w, apex);
     double beside = Math.max(e.endMm(w, apex - STRIP_MM), e.endMm(w, apex + STRIP_MM));
     if (top > LEAST_MM && top > TIMES * beside) {
-      out.add(Severity.NOTE, null, Place.APEX, top - beside);
+      out.add(null, Place.APEX, top - beside);
     }
   }
 }

@@ -1,7 +1,9 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.cut.Fingers;
 import kitetail.cut.Guide;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Outcome;
 
@@ -13,11 +15,21 @@ final class OldToNew implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
       if (step.cut() instanceof Fingers f && f.guide() instanceof Guide.NewBite) {
-        out.add(Severity.WARN, step.move().id(), e.where(step), 0);
+        out.add(step.move().id(), e.where(step), 0);
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.fingers(e, f, g -> g.with(new Guide.LastBite()));
   }
 }

@@ -2,8 +2,10 @@ package kitetail.check;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import kitetail.head.Place;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Order;
 import kitetail.plan.Outcome;
@@ -27,6 +29,11 @@ final class OrderKept implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.STOP;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Order order = Order.of(e.plan());
     for (Order.Rule r : order.broken()) {
@@ -40,5 +47,12 @@ final class OrderKept implements Rule {
     if (!order.circle().isEmpty()) {
       out.as("order-circle", Severity.STOP, order.circle().get(0), Place.APEX, order.circle());
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Order.of(e.plan()).circle().isEmpty()
+        ? Reworked.worked(Order.sorted(e.plan()))
+        : Optional.empty();
   }
 }

@@ -16,6 +16,11 @@ final class OutlineNicked implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     int outline = -1;
     for (int k = 0; k < e.outcome().steps().size(); k++) {
@@ -36,7 +41,7 @@ final class OutlineNicked implements Rule {
           }
         }
         if (at >= 0) {
-          out.add(Severity.NOTE, step.move().id(), e.near(at), most);
+          out.add(step.move().id(), e.near(at), most);
         }
       }
     }

@@ -1,7 +1,9 @@
 package kitetail.check;
 
+import java.util.Optional;
 import kitetail.head.Place;
 import kitetail.head.Walk;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 
 /** A point left on top stands up. */
@@ -15,6 +17,11 @@ final class PointOnTop implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Walk w = e.scalp().walk(Walk.Kind.CENTRE);
     double apex = w.marksMm().getOrDefault(Place.APEX, w.lengthMm() / 3);
@@ -22,9 +29,14 @@ final class PointOnTop implements Rule {
       double here = e.endMm(w, at);
       double around = Math.max(e.endMm(w, at - AWAY_MM), e.endMm(w, at + AWAY_MM));
       if (here - around > LEAST_MM && here < 2 * e.bendingLengthMm()) {
-        out.add(Severity.NOTE, null, Place.APEX, here - around);
+        out.add(null, Place.APEX, here - around);
         return;
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Remedy.at(Place.APEX, e.longestMm(Place.APEX) - f.amount());
   }
 }

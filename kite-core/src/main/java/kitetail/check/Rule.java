@@ -1,10 +1,14 @@
 package kitetail.check;
 
 import java.util.List;
+import java.util.Optional;
+import kitetail.plan.Finding;
+import kitetail.plan.Finding.Severity;
 
 /**
- * One thing that may be wrong, or want care. A rule has its words in the catalogue of messages, by
- * what it finds, and a cut that trips it beside one that does not in its test.
+ * One thing that may be wrong, or want care: what it is called, how grave it is, how it is found
+ * and what answers it. Its words stand in the catalogue of messages under its id; a cut that trips
+ * it and one that does not stand in its test, which fails without them.
  */
 interface Rule {
   /** Stable; documents and answers name it. */
@@ -15,10 +19,22 @@ interface Rule {
     return List.of(id());
   }
 
+  /** How grave it is; the gravest, where that goes by what is found. */
+  Severity severity();
+
   /** True when it asks how the hair falls. */
   default boolean needsLook() {
     return false;
   }
 
   void find(Evidence e, Found out);
+
+  /**
+   * What answers one of its findings; none when no single change does.
+   *
+   * @param e the plan as it is by now, and what came of it when the finding was made
+   */
+  default Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Optional.empty();
+  }
 }

@@ -12,9 +12,14 @@ final class SectionGap implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Cover.Patch g : e.outcome().cover().gaps()) {
-      out.add(Severity.WARN, null, g.near(), g.areaMm2(), Unit.MM2, g.sections());
+      out.add(null, g.near(), g.areaMm2(), Unit.MM2, g.sections());
     }
   }
 }

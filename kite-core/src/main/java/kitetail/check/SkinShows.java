@@ -21,6 +21,11 @@ final class SkinShows implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Skin s : e.look().skin()) {
       boolean wished = s.side() == Side.NAPE && e.plan().wishes().nape() == Wishes.NapeEdge.TAPERED;
@@ -32,7 +37,7 @@ final class SkinShows implements Rule {
               case RIGHT -> Place.EAR_TOP_RIGHT;
               case NAPE -> Place.NAPE;
             };
-        out.add(Severity.NOTE, null, place, s.heightMm());
+        out.add(null, place, s.heightMm());
       }
     }
   }

@@ -22,6 +22,11 @@ final class SlabTail implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     double collar =
         e.scalp().head().face().isEmpty()
@@ -33,7 +38,7 @@ final class SlabTail implements Rule {
           && Math.abs(middle - 180) < 60
           && l.toDeg() - l.fromDeg() < 200
           && l.share() > SHARE) {
-        out.add(Severity.NOTE, null, Place.NAPE, 100 * l.share(), Unit.PERCENT, List.of());
+        out.add(null, Place.NAPE, 100 * l.share(), Unit.PERCENT, List.of());
       }
     }
   }

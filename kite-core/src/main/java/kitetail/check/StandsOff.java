@@ -19,10 +19,15 @@ final class StandsOff implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Standing s : e.look().standing()) {
       if (!clippedShort(e, s.place())) {
-        out.add(Severity.NOTE, null, s.place(), s.offMm());
+        out.add(null, s.place(), s.offMm());
       }
     }
   }

@@ -1,5 +1,7 @@
 package kitetail.check;
 
+import java.util.Optional;
+import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
 import kitetail.plan.Job;
 import kitetail.plan.Outcome;
@@ -12,12 +14,22 @@ final class TakesNothing implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Outcome.Step step : e.outcome().steps()) {
       if (step.cutAreaMm2() == 0 && shortens(step.move().job())) {
-        out.add(Severity.NOTE, step.move().id(), e.where(step), 0);
+        out.add(step.move().id(), e.where(step), 0);
       }
     }
+  }
+
+  @Override
+  public Optional<Remedy> remedy(Evidence e, Finding f) {
+    return Reworked.without(e.plan(), f.move()).map(Remedy.Worked::new);
   }
 
   private static boolean shortens(Job j) {

@@ -15,6 +15,11 @@ final class WishStands implements Rule {
   }
 
   @Override
+  public Severity severity() {
+    return Severity.NOTE;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Styling worn = e.plan().styling();
     boolean held = worn.way() == Styling.Way.UP && worn.hold() >= HOLDS;
@@ -24,7 +29,7 @@ final class WishStands implements Rule {
       }
       double bears = e.rod(worn.productShare()).standsMm();
       if (w.standMm() > bears) {
-        out.add(Severity.NOTE, null, w.place(), bears);
+        out.add(null, w.place(), bears);
       }
     }
   }

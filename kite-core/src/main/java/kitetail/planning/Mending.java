@@ -3,6 +3,7 @@ package kitetail.planning;
 import java.util.ArrayList;
 import java.util.List;
 import kitetail.check.Check;
+import kitetail.check.Remedy;
 import kitetail.plan.Finding;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
@@ -78,13 +79,21 @@ public final class Mending {
       Plan changed = plan;
       List<Finding> done = new ArrayList<>();
       for (Finding f : open) {
-        Plan next = asItWas(changed, f.move()) ? Changes.of(changed, outcome, f) : null;
-        if (next != null && !next.equals(changed)) {
+        Plan next = asItWas(changed, f.move()) ? worked(changed, f) : changed;
+        if (!next.equals(changed)) {
           changed = next;
           done.add(f);
         }
       }
       return new Tried(done.isEmpty() ? this : of(changed, places, few), done);
+    }
+
+    /** The plan worked otherwise, where that answers a finding. */
+    private Plan worked(Plan changed, Finding f) {
+      return Check.remedy(changed, outcome, f)
+          .filter(Remedy.Worked.class::isInstance)
+          .map(r -> ((Remedy.Worked) r).plan())
+          .orElse(changed);
     }
 
     /** What another finding has changed already is looked at again when it has been run. */

@@ -3,12 +3,9 @@ package kitetail.planning;
 import java.util.ArrayList;
 import java.util.List;
 import kitetail.check.Check;
-import kitetail.client.Reading;
-import kitetail.cut.Comb;
-import kitetail.cut.Dial;
+import kitetail.check.Remedy;
 import kitetail.cut.Guard;
 import kitetail.edit.MoveEdit;
-import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Job;
 import kitetail.plan.Move;
@@ -25,14 +22,7 @@ public final class Remedies {
   /** Guards are set half a number apart. */
   private static final double HALF = 0.5;
 
-  /** A guard leaves this much over what the comb will, so that the comb still has hair to cut. */
-  private static final double OVER_COMB_MM = 6;
-
-  /**
-   * A guide is shortened by half an inch at a time (common practice); hair shorter than that is let
-   * grow.
-   */
-  private static final double AT_A_TIME_MM = 12.7;
+  private static final double LONGEST_GUARD = 12;
 
   private final Plan plan;
   private final Workbench bench;
@@ -51,8 +41,10 @@ public final class Remedies {
 
   /** The plan with a finding answered; null when no single change does. */
   public Plan of(Finding f) {
-    Plan changed = changed(f);
-    return changed != null && !changed.equals(plan) && helps(f, changed) ? changed : null;
+    return Check.remedy(plan, outcome, f)
+        .map(this::carriedOut)
+        .filter(changed -> !changed.equals(plan) && helps(f, changed))
+        .orElse(null);
   }
 
   /** A finding about the fall is not asked again here: it takes a fall to tell. */
@@ -82,63 +74,28 @@ public final class Remedies {
     return 100 * stops + warns;
   }
 
-  private Plan changed(Finding f) {
-    return switch (f.rule()) {
-      case "bulk-before-comb" -> bulkFirst(f);
-      case "does-not-reach" -> shorter(f);
-      case "wish-too-short" -> wished(f.place());
-      case "left-right" -> length(f.place(), end(f.place().mirrored()));
-      case "front-shortest" -> length(Place.FRONT, end(Place.FRONT) + f.amount());
-      case "fringe-lands" -> length(Place.FRONT, end(Place.FRONT) - f.amount());
-      case "point-on-top" -> length(Place.APEX, end(Place.APEX) - f.amount());
-      case "point-at-nape" -> length(Place.NAPE, end(Place.NAPE) - f.amount());
-      default -> Changes.of(plan, outcome, f);
-    };
-  }
-
-  private double end(Place p) {
-    return Math.max(0, outcome.afterMm()[bench.scalp().root(p)]);
-  }
-
-  private Plan length(Place p, double mm) {
-    return Shaping.length(plan, bench, bench.scalp().root(p), Math.max(0, mm)).plan();
-  }
-
-  private Plan wished(Place place) {
-    return outcome.wishes().stream()
-        .filter(w -> w.wish().place() == place)
-        .findFirst()
-        .map(Reading::needMm)
-        .map(mm -> length(place, mm + 1))
-        .orElse(null);
-  }
-
-  private Plan shorter(Finding f) {
-    return f.amount() <= AT_A_TIME_MM
-        ? Changes.turned(plan, f, Dial.LENGTH, v -> Math.max(0, Math.floor(v - f.amount())))
-        : null;
-  }
-
-  /** A guard over the comb's section first, a little longer than the comb will leave. */
-  private Plan bulkFirst(Finding f) {
-    Outcome.Step step =
-        outcome.steps().stream()
-            .filter(s -> s.move().id().equals(f.move()) && s.cut() instanceof Comb)
-            .findFirst()
-            .orElse(null);
-    if (step == null) {
-      return null;
+  private Plan carriedOut(Remedy r) {
+    if (r instanceof Remedy.Worked w) {
+      return w.plan();
     }
-    double most = 0;
-    for (int i : step.roots()) {
-      most = Math.max(most, step.leftMm()[i]);
+    if (r instanceof Remedy.Recut c) {
+      return c.plan();
     }
-    double number = Math.ceil((most + OVER_COMB_MM) / Guard.MM_PER_NUMBER / HALF) * HALF;
-    if (number > 12) {
-      return null;
+    if (r instanceof Remedy.LengthAt l) {
+      return Shaping.length(plan, bench, bench.scalp().root(l.place()), l.mm()).plan();
     }
-    int at = plan.moves().indexOf(plan.move(f.move()));
-    Plan with = MoveEdit.add(plan, bench, MoveEdit.Kind.GUARD, step.move().section(), at);
+    return guardFirst((Remedy.GuardFirst) r);
+  }
+
+  /** The shortest guard that leaves enough; none that there is leaves the plan as it was. */
+  private Plan guardFirst(Remedy.GuardFirst g) {
+    double number = Math.ceil(g.leavesMm() / Guard.MM_PER_NUMBER / HALF) * HALF;
+    if (number > LONGEST_GUARD) {
+      return plan;
+    }
+    Move before = plan.move(g.move());
+    int at = plan.moves().indexOf(before);
+    Plan with = MoveEdit.add(plan, bench, MoveEdit.Kind.GUARD, before.section(), at);
     List<Move> moves = new ArrayList<>(with.moves());
     moves.set(at, moves.get(at).with(new Guard(number, 0, Guard.Grain.AGAINST, null)).as(Job.BULK));
     return with.withMoves(moves);

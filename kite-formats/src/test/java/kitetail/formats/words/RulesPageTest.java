@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import kitetail.check.Check;
 import org.junit.jupiter.api.Test;
@@ -17,8 +18,8 @@ class RulesPageTest {
 
       Made from the rules and their messages; `…` stands for a place, a length or names.
 
-      | rule | says |
-      |---|---|
+      | rule | at its gravest | says |
+      |---|---|---|
       """;
 
   private static String said(String id) {
@@ -53,8 +54,14 @@ class RulesPageTest {
   void thePageTellsEveryRule() throws IOException {
     String page =
         HEAD
-            + Check.finds().stream()
-                .map(id -> "| `" + id + "` | " + said(id) + " |\n")
+            + Check.severities().entrySet().stream()
+                .map(
+                    r ->
+                        "| `%s` | %s | %s |\n"
+                            .formatted(
+                                r.getKey(),
+                                r.getValue().name().toLowerCase(Locale.ROOT),
+                                said(r.getKey())))
                 .collect(Collectors.joining());
     Files.writeString(Path.of("target", "rules.md"), page);
     assertThat(Path.of("..", "docs", "rules.md")).content().isEqualTo(page);
