@@ -8,13 +8,14 @@ import kitetail.head.Walk;
 import kitetail.look.Look;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What rules look at.
  *
  * @param look how the hair falls; null while only lengths are known
  */
-record Evidence(Plan plan, Outcome outcome, Look look) {
+record Evidence(Plan plan, Outcome outcome, @Nullable Look look) {
   private static final double ROUND_MM = 16;
 
   Scalp scalp() {

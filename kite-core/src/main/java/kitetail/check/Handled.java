@@ -25,6 +25,7 @@ import kitetail.plan.Move;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
 import kitetail.section.Facing;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How one move is done beside its cut: as it was set, and where nothing was set as it is worked out
@@ -38,7 +39,12 @@ import kitetail.section.Facing;
  * @param shears null when none are used
  */
 public record Handled(
-    double tiltDeg, Stroke stroke, Side hand, EarHeld ear, Wetting wetting, Shears shears) {
+    double tiltDeg,
+    Stroke stroke,
+    @Nullable Side hand,
+    @Nullable EarHeld ear,
+    Wetting wetting,
+    @Nullable Shears shears) {
   /** A hand of the stylist. */
   public enum Side {
     LEFT,

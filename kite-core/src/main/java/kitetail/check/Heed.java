@@ -13,6 +13,7 @@ import kitetail.head.Scalp;
 import kitetail.plan.Job;
 import kitetail.plan.Outcome;
 import kitetail.plan.Plan;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is to be heeded while one move is done: said at the chair, on the move it touches. Usual
@@ -21,7 +22,7 @@ import kitetail.plan.Plan;
  * @param near null when it is not about a place
  * @param skin what was noted there; null when it is not about the skin
  */
-public record Heed(Kind kind, Place near, SkinNote.Kind skin) {
+public record Heed(Kind kind, @Nullable Place near, SkinNote.@Nullable Kind skin) {
   /** What it is about. */
   public enum Kind {
     /** A blade works near an ear: it is folded away or held. */

@@ -3,6 +3,7 @@ package kitetail.client;
 import java.util.ArrayList;
 import java.util.List;
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Skin, allergies and consent of one client on one day.
@@ -28,7 +29,8 @@ public record Cautions(List<SkinNote> skin, String allergies, Consent consent, b
    * @param id stable; the wording lives with the reader
    * @param near null when it is not about a place
    */
-  public record Caution(String id, boolean stops, Place near, SkinNote.Kind kind) {}
+  public record Caution(
+      String id, boolean stops, @Nullable Place near, SkinNote.@Nullable Kind kind) {}
 
   /** True when nothing may be cut today. */
   public boolean stops() {

@@ -7,6 +7,7 @@ import kitetail.geom.Vec3;
 import kitetail.hair.Hair;
 import kitetail.head.Head;
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A length wished for at a place, as it is worn: dry and let go. One of the three is given.
@@ -15,7 +16,8 @@ import kitetail.head.Place;
  * @param landing where the ends should land, or null
  * @param standMm how high it should stand over the place when it is worn up, 5 to 300, or null
  */
-public record Wish(Place place, Double lengthMm, Landing landing, Double standMm) {
+public record Wish(
+    Place place, @Nullable Double lengthMm, @Nullable Landing landing, @Nullable Double standMm) {
   public Wish {
     long given = Stream.of(lengthMm, landing, standMm).filter(Objects::nonNull).count();
     if (given != 1) {

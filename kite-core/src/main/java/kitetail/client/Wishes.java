@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The answers to what stylists ask before a cut. Each may be null: not asked yet.
@@ -17,17 +18,17 @@ import kitetail.head.Place;
  */
 public record Wishes(
     List<Wish> points,
-    Set<Place> leaveAlone,
-    Ear ear,
-    Sideburn sideburn,
-    NapeEdge nape,
-    Fringe fringe,
-    HowMuch howMuch,
-    Parting parting,
-    Set<Worn> worn,
-    Upkeep upkeep,
-    Integer holdWeeks,
-    Decides decides,
+    @Nullable Set<Place> leaveAlone,
+    @Nullable Ear ear,
+    @Nullable Sideburn sideburn,
+    @Nullable NapeEdge nape,
+    @Nullable Fringe fringe,
+    @Nullable HowMuch howMuch,
+    @Nullable Parting parting,
+    @Nullable Set<Worn> worn,
+    @Nullable Upkeep upkeep,
+    @Nullable Integer holdWeeks,
+    @Nullable Decides decides,
     String note) {
   public static final Wishes NONE =
       new Wishes(null, null, null, null, null, null, null, null, null, null, null, null, null);

@@ -11,6 +11,7 @@ import kitetail.head.Head;
 import kitetail.head.Scalp;
 import kitetail.section.Facing;
 import kitetail.section.Zone;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Clipper or scissor over comb: a straight rigid edge goes up in a straight line, column by column,
@@ -39,9 +40,9 @@ public record Comb(
     double thicknessMm,
     double lengthMm,
     Tool tool,
-    Facing square,
+    @Nullable Facing square,
     Lift lift,
-    Turn turn,
+    @Nullable Turn turn,
     Blade blade,
     double offMm,
     double leverMm)

@@ -7,6 +7,7 @@ import kitetail.hair.Hair;
 import kitetail.section.Facing;
 import kitetail.section.Parting;
 import kitetail.section.Zone;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Cut over the fingers.
@@ -28,7 +29,7 @@ public record Fingers(
     Tension tension,
     double rollDeg,
     Blade blade,
-    Hand hand)
+    @Nullable Hand hand)
     implements Cut {
   /** How hard the hair is pulled. */
   public enum Tension {

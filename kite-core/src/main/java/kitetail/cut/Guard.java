@@ -6,6 +6,7 @@ import kitetail.geom.Allowed;
 import kitetail.hair.Hair;
 import kitetail.section.Scalar;
 import kitetail.section.Zone;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Clipper with a guard: number × 1/8 in (common practice) unless the shop has measured its own, and
@@ -17,7 +18,8 @@ import kitetail.section.Zone;
  * @param rockOut where the clipper leaves the head; null when it runs on to the section's edge
  * @param measuredMm what this guard leaves with the lever closed; 0 when not measured
  */
-public record Guard(double number, double leverMm, Grain grain, RockOut rockOut, double measuredMm)
+public record Guard(
+    double number, double leverMm, Grain grain, @Nullable RockOut rockOut, double measuredMm)
     implements Cut {
   public static final double MM_PER_NUMBER = 25.4 / 8;
   private static final double BLADE_MM = 40;

@@ -2,6 +2,7 @@ package kitetail.cut;
 
 import kitetail.head.Scalp;
 import kitetail.section.Scalar;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a hand does within a bite, beside lying straight on its line. Each is common practice; the
@@ -12,7 +13,7 @@ import kitetail.section.Scalar;
  * @param wraps where a flat line comes to the parietal ridge the fingers leave it and go on round
  *     the head
  */
-public record Hand(Lift first, Tuck tuck, boolean wraps) {
+public record Hand(@Nullable Lift first, @Nullable Tuck tuck, boolean wraps) {
   static final Hand STRAIGHT = new Hand(null, null, false);
 
   /**

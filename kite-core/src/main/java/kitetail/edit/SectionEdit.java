@@ -10,8 +10,10 @@ import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.plan.Workbench;
 import kitetail.section.Limit;
+import kitetail.section.Limit.Between;
 import kitetail.section.Scalar;
 import kitetail.section.Section;
+import org.jspecify.annotations.Nullable;
 
 /** Sections parted, put together and brought over to the other side; their moves go with them. */
 public final class SectionEdit {
@@ -40,7 +42,7 @@ public final class SectionEdit {
     if (sites.length < 8) {
       throw new IllegalArgumentException("section “" + s.name() + "” is too small to be parted");
     }
-    Scalar by = by(scalp.head(), plan, bench, id, way);
+    Scalar by = by(plan, bench, id, way);
     double[] values = Arrays.stream(sites).mapToDouble(i -> by.of(scalp, i)).sorted().toArray();
     double middle = Math.rint(values[values.length / 2]);
     if (middle - values[0] < 4 || values[values.length - 1] - middle < 4) {
@@ -73,7 +75,7 @@ public final class SectionEdit {
     return plan.with(sections, moves);
   }
 
-  private static Scalar by(Head h, Plan plan, Workbench bench, String id, Way way) {
+  private static Scalar by(Plan plan, Workbench bench, String id, Way way) {
     int apex = bench.scalp().root(Place.APEX);
     boolean top = Arrays.stream(bench.zone(plan.region(id)).roots()).anyMatch(i -> i == apex);
     if (way == Way.LEVEL) {
@@ -164,7 +166,7 @@ public final class SectionEdit {
             + "” do not meet at one whole edge; drag an edge over instead");
   }
 
-  private static Limit.Between joined(Head h, Limit.Between low, Limit.Between high) {
+  private static @Nullable Between joined(Head h, Limit.Between low, Limit.Between high) {
     double upTo = low.max() + (low.maxAt() == null ? 0 : low.by().of(h, low.maxAt()));
     double from = high.min() + (high.minAt() == null ? 0 : high.by().of(h, high.minAt()));
     return Math.abs(upTo - from) < SAME

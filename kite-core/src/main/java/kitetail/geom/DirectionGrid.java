@@ -1,7 +1,11 @@
 package kitetail.geom;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Nodes spread over all directions about a centre, on the faces of a cube, without seams: values
@@ -46,10 +50,9 @@ public final class DirectionGrid {
     direction = java.util.Arrays.copyOf(dirs, 3 * n);
     solidAngle = new double[n];
     neighbours = new int[n][];
-    @SuppressWarnings("unchecked")
-    java.util.Set<Integer>[] near = new java.util.Set[n];
+    List<Set<Integer>> near = new ArrayList<>(n);
     for (int i = 0; i < n; i++) {
-      near[i] = new java.util.TreeSet<>();
+      near.add(new TreeSet<>());
     }
     for (int f = 0; f < 6; f++) {
       for (int v = 0; v < N; v++) {
@@ -62,14 +65,14 @@ public final class DirectionGrid {
           int[] round = {a, b, c, d};
           for (int k = 0; k < 4; k++) {
             solidAngle[round[k]] += quad / 4;
-            near[round[k]].add(round[(k + 1) % 4]);
-            near[round[k]].add(round[(k + 3) % 4]);
+            near.get(round[k]).add(round[(k + 1) % 4]);
+            near.get(round[k]).add(round[(k + 3) % 4]);
           }
         }
       }
     }
     for (int i = 0; i < n; i++) {
-      neighbours[i] = near[i].stream().mapToInt(Integer::intValue).toArray();
+      neighbours[i] = near.get(i).stream().mapToInt(Integer::intValue).toArray();
     }
   }
 

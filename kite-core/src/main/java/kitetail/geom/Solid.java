@@ -1,5 +1,7 @@
 package kitetail.geom;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A rounded solid given by a value that is below 0 inside, 0 on the skin and above 0 outside,
  * growing by about 1 a millimetre near the skin; farther off than 16 mm only roughly.
@@ -96,10 +98,15 @@ public sealed interface Solid {
      *     of the skin; null when it is always asked
      */
     private record Part(
-        Solid solid, Solid fellow, double blendMm, boolean hollow, Vec3 middle, double reachMm) {
+        Solid solid,
+        @Nullable Solid fellow,
+        double blendMm,
+        boolean hollow,
+        @Nullable Vec3 middle,
+        double reachMm) {
       private static final double CLOSE_MM = 16;
 
-      static Part of(Solid solid, Solid fellow, double blendMm, boolean hollow) {
+      static Part of(Solid solid, @Nullable Solid fellow, double blendMm, boolean hollow) {
         if (solid instanceof Ellipsoid e) {
           double most = Math.max(e.halfAxesMm.x(), Math.max(e.halfAxesMm.y(), e.halfAxesMm.z()));
           return new Part(solid, fellow, blendMm, hollow, e.centreMm, most + blendMm + CLOSE_MM);

@@ -1,6 +1,7 @@
 package kitetail.hair;
 
 import kitetail.geom.Allowed;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The colour of hair as stylists name it: a level from 1 (black) to 10 (lightest blonde), common
@@ -11,7 +12,7 @@ import kitetail.geom.Allowed;
  * @param greyShare share of white hairs, 0 to 1
  * @param dyed what the lengths beyond the grown roots were coloured to; null for hair as it grows
  */
-public record HairColour(double level, double warmth, double greyShare, Dyed dyed) {
+public record HairColour(double level, double warmth, double greyShare, @Nullable Dyed dyed) {
   /**
    * The colour of lengths that were coloured; what has grown since is as it grows.
    *

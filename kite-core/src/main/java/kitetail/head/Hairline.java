@@ -40,7 +40,7 @@ final class Hairline {
 
   /** The hair of a calibration body ends level with the origin. */
   static Ring level(Meridians m, StarSurface s) {
-    return new Ring(a -> polarAtHeight(m, s, a, 0));
+    return new Ring(a -> polarAtHeight(m, a, 0));
   }
 
   /** The usual hairline carried to a fitted head, and moved down or up by that head's own shape. */
@@ -60,7 +60,7 @@ final class Hairline {
     PolynomialSplineFunction height = new AkimaSplineInterpolator().interpolate(azimuths, heights);
     return new Ring(
         a -> {
-          double polar = polarAtHeight(m, b.surface(), a, height.value(a));
+          double polar = polarAtHeight(m, a, height.value(a));
           return m.polarAtArcRad(a, m.arcMm(a, polar) + b.edgeDownMm(a));
         });
   }
@@ -78,7 +78,7 @@ final class Hairline {
     return m.azimuthRad(d.times(r).scaled(b.factors()));
   }
 
-  private static double polarAtHeight(Meridians m, StarSurface s, double azimuth, double z) {
+  private static double polarAtHeight(Meridians m, double azimuth, double z) {
     double lo = 0.05;
     double hi = Meridians.MAX_POLAR_RAD;
     for (int k = 0; k < 30; k++) {

@@ -34,6 +34,7 @@ public record HeadShape(
     within("earRightMm", earRightMm, 15);
   }
 
+  @SuppressWarnings("ArgumentSelectionDefectChecker")
   HeadShape mirrored() {
     return new HeadShape(sides, back, forehead, crown, 0 - crownAcrossMm, earRightMm, earLeftMm);
   }

@@ -3,6 +3,7 @@ package kitetail.head;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is known of a head: tape and calliper measures with what is seen and felt, or one of the two
@@ -24,14 +25,14 @@ public sealed interface HeadSpec {
    */
   record Measured(
       double girthMm,
-      Double earToEarMm,
-      Double frontToNapeMm,
-      Double breadthMm,
-      Double lengthMm,
+      @Nullable Double earToEarMm,
+      @Nullable Double frontToNapeMm,
+      @Nullable Double breadthMm,
+      @Nullable Double lengthMm,
       HeadShape shape,
       HairlineShape hairline,
-      Map<Place, Nudge> nudges,
-      Relief relief)
+      @Nullable Map<Place, Nudge> nudges,
+      @Nullable Relief relief)
       implements HeadSpec {
     public Measured {
       if (!(girthMm > 0)) {

@@ -56,7 +56,7 @@ public record Walk(
       over(head, kind == Kind.CENTRE ? 0 : -Math.PI / 2, points, at);
     }
     double[] distance = at.stream().mapToDouble(Double::doubleValue).toArray();
-    return new Walk(kind, firstRoot, points, distance, marks(head, kind, points, distance));
+    return new Walk(kind, firstRoot, points, distance, marks(head, points, distance));
   }
 
   private static void over(Head head, double azimuth, List<Vec3> points, List<Double> at) {
@@ -88,8 +88,7 @@ public record Walk(
     }
   }
 
-  private static Map<Place, Double> marks(
-      Head head, Kind kind, List<Vec3> points, double[] distance) {
+  private static Map<Place, Double> marks(Head head, List<Vec3> points, double[] distance) {
     Map<Place, Double> marks = new EnumMap<>(Place.class);
     head.places()
         .forEach(

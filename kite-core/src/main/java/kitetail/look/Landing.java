@@ -8,6 +8,7 @@ import kitetail.geom.Vec3;
 import kitetail.head.FacePlace;
 import kitetail.head.Head;
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where the ends of a part of the outline land.
@@ -17,7 +18,7 @@ import kitetail.head.Place;
  * @param belowMm how far below it they land; below 0 above it
  * @param ofHairlineMm how far below their stretch of the hairline they land
  */
-public record Landing(Side side, FacePlace place, double belowMm, double ofHairlineMm) {
+public record Landing(Side side, @Nullable FacePlace place, double belowMm, double ofHairlineMm) {
   /** The outline is where this share of the ends has come to; an assumption. */
   private static final double OUTLINE_SHARE = 0.8;
 

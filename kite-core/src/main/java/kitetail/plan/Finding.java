@@ -2,6 +2,7 @@ package kitetail.plan;
 
 import java.util.List;
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something a stylist should know before cutting: evidence, not words.
@@ -22,7 +23,7 @@ public record Finding(
     double amount,
     Unit unit,
     List<String> with,
-    Meant meant) {
+    @Nullable Meant meant) {
   /** Worst first. */
   public enum Severity {
     STOP,

@@ -1,5 +1,7 @@
 package kitetail.plan;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * How a move is done beside its cut, where the stylist has set it; what is null is worked out.
  *
@@ -8,7 +10,11 @@ package kitetail.plan;
  * @param ear who holds the ear near the blade
  * @param wetting what is put on the hair before it
  */
-public record Handling(Double tiltDeg, Stroke stroke, EarHeld ear, Wetting wetting) {
+public record Handling(
+    @Nullable Double tiltDeg,
+    @Nullable Stroke stroke,
+    @Nullable EarHeld ear,
+    @Nullable Wetting wetting) {
   /** The way of a razor, a slide or a clipper along the head. */
   public enum Stroke {
     DOWN,

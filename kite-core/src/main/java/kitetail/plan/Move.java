@@ -4,6 +4,7 @@ import java.util.List;
 import kitetail.cut.Cut;
 import kitetail.hair.Damp;
 import kitetail.hair.Hair;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One move of a plan.
@@ -28,7 +29,7 @@ public record Move(
     String purpose,
     String watch,
     boolean askFirst,
-    Handling handling) {
+    @Nullable Handling handling) {
 
   /** From where the stylist works, and so the side the head is shown from. */
   public enum Stand {

@@ -184,7 +184,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
                     && seen(g.guide()).stream().anyMatch(p -> holds(plan, f, p))
                     && !fringes.contains(m);
         for (Move a : asked) {
-          if (goesBy && a.after().contains(f.id()) && a != m) {
+          if (goesBy && a.after().contains(f.id()) && !a.equals(m)) {
             add(rules, Reason.FRINGE_APPROVED, a.id(), m.id());
           }
         }

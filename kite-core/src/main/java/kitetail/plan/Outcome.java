@@ -10,6 +10,7 @@ import kitetail.hair.Stock;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
 import kitetail.section.Cover;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What comes of a plan.
@@ -59,7 +60,7 @@ public record Outcome(
       double cutAreaMm2,
       double takenMaxMm,
       double shortfallMm,
-      Place shortfallPlace,
+      @Nullable Place shortfallPlace,
       List<Dose> doses) {
     /** The longest hair at every root after the move. */
     public double[] leftMm() {

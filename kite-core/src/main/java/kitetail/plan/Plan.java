@@ -12,6 +12,7 @@ import kitetail.hair.StartingHair;
 import kitetail.head.HeadSpec;
 import kitetail.section.Region;
 import kitetail.section.Section;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A whole plan as it is written down. Of who it is for and when, it says nothing.
@@ -35,7 +36,7 @@ public record Plan(
     List<MeantJump> jumps,
     Wishes wishes,
     Cautions cautions,
-    Family family,
+    @Nullable Family family,
     Styling styling,
     List<Meant> meant) {
   public static final int VERSION = 4;

@@ -63,7 +63,7 @@ final class Descent {
         new LeastSquaresBuilder()
             .start(start)
             .target(new double[n])
-            .model(v -> model(residuals, v, low, high))
+            .model(v -> model(residuals, v, high))
             .parameterValidator(v -> new ArrayRealVector(clamped(v.toArray(), low, high)))
             .checker(near)
             .maxEvaluations(200)
@@ -78,7 +78,7 @@ final class Descent {
   }
 
   private static Pair<RealVector, RealMatrix> model(
-      UnaryOperator<double[]> residuals, RealVector at, double[] low, double[] high) {
+      UnaryOperator<double[]> residuals, RealVector at, double[] high) {
     double[] x = at.toArray();
     double[] r = residuals.apply(x);
     RealMatrix j = MatrixUtils.createRealMatrix(r.length, x.length);

@@ -22,6 +22,7 @@ import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
 import kitetail.work.Deadline;
+import org.jspecify.annotations.Nullable;
 
 /** Families held against one client, best first, each with its reasons. */
 public final class Ranking {
@@ -78,7 +79,7 @@ public final class Ranking {
   /**
    * @param place null when it is not about one
    */
-  public record Why(Kind kind, Place place, double amount) {}
+  public record Why(Kind kind, @Nullable Place place, double amount) {}
 
   /**
    * One family for this client.

@@ -10,6 +10,7 @@ import kitetail.plan.Plan;
 import kitetail.plan.PlanEngine;
 import kitetail.plan.SitDown;
 import kitetail.plan.Workbench;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When there is hair enough for a shape.
@@ -17,7 +18,7 @@ import kitetail.plan.Workbench;
  * @param weeks from today; 0 when it is there
  * @param place the one it waits for; null when it does not wait
  */
-public record Reach(double weeks, Place place) {
+public record Reach(double weeks, @Nullable Place place) {
   /** A shape that waits less is cut today, a little shorter. */
   private static final double SOON_WEEKS = 2;
 

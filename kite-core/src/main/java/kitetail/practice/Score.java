@@ -1,6 +1,7 @@
 package kitetail.practice;
 
 import java.util.List;
+import kitetail.practice.WholeCut.Judged;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,7 +27,7 @@ public record Score(
     Cause cause,
     List<Off> offs,
     List<Seen> seen,
-    WholeCut.@Nullable Judged whole) {
+    @Nullable Judged whole) {
   public Score {
     offs = List.copyOf(offs);
     seen = List.copyOf(seen);

@@ -5,6 +5,7 @@ import java.util.List;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An edge of a section pulled to another place of the scalp map. It snaps to a landmark, to the
@@ -16,7 +17,8 @@ import kitetail.head.Place;
  * @param line true when it snapped to the line its number counts from: ridge, hairline, centre
  * @param moved ids of the sections that changed
  */
-public record EdgeDrag(List<Section> sections, Place place, boolean line, List<String> moved) {
+public record EdgeDrag(
+    List<Section> sections, @Nullable Place place, boolean line, List<String> moved) {
   /** So near a landmark an edge is meant to lie on it. */
   public static final double SNAP_MM = 8;
 
@@ -77,7 +79,7 @@ public record EdgeDrag(List<Section> sections, Place place, boolean line, List<S
   }
 
   /** The end of a range tied to a landmark, or counted from zero. */
-  private record End(double value, Place at, boolean line) {}
+  private record End(double value, @Nullable Place at, boolean line) {}
 
   private static EdgeDrag range(
       Head h, List<Section> sections, Limit.Between b, boolean upper, double x, double y) {

@@ -5,6 +5,7 @@ import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Place;
 import kitetail.head.Scalp;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -36,7 +37,8 @@ public sealed interface Limit {
    * @param minAt null when min counts from zero
    * @param maxAt null when max counts from zero
    */
-  record Between(Scalar by, double min, double max, Place minAt, Place maxAt) implements Limit {
+  record Between(Scalar by, double min, double max, @Nullable Place minAt, @Nullable Place maxAt)
+      implements Limit {
     public Between {
       if (!Double.isFinite(min) || !Double.isFinite(max)) {
         throw new IllegalArgumentException("a limit must be finite, was " + min + " to " + max);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The scalp map of one head as a square grid of places: x to the client's right, y forward, mm from
@@ -20,7 +21,7 @@ public final class MapGrid {
   private final Spot[] spots;
 
   /** A place of the map; {@code p} is null off the scalp. */
-  private record Spot(double x, double y, Vec3 p, double a, double d) {}
+  private record Spot(double x, double y, @Nullable Vec3 p, double a, double d) {}
 
   private MapGrid(Head head) {
     this.head = head;
@@ -173,7 +174,7 @@ public final class MapGrid {
       for (boolean more = true; more; ) {
         more = false;
         Crossing last = ring.get(ring.size() - 1);
-        for (Crossing[] p : by.get(last.key())) {
+        for (Crossing[] p : by.getOrDefault(last.key(), List.of())) {
           if (used.add(p)) {
             ring.add(p[0].key() == last.key() ? p[1] : p[0]);
             more = true;

@@ -18,7 +18,7 @@ public record Section(
   }
 
   public Section(String id, String name, List<Limit> limits) {
-    this(id, name, limits, null, false);
+    this(id, name, limits, List.of(), false);
   }
 
   /** The same with left and right changed over; the id and the name stay. */

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import kitetail.geom.Vec3;
 import kitetail.head.Head;
 import kitetail.head.Scalp;
+import org.jspecify.annotations.Nullable;
 
 /** A region on one scalp: its roots and its lower edge. Read only; safe to share. */
 public final class Zone {
@@ -26,7 +27,7 @@ public final class Zone {
   private final boolean byRanges;
   private final Map<Parting, Double> firstMm = new ConcurrentHashMap<>();
   private final Map<Banded, List<Vec3>> middles = new ConcurrentHashMap<>();
-  private volatile double[] lowerEdge;
+  private volatile double @Nullable [] lowerEdge;
 
   private Zone(Scalp scalp, Region region) {
     this.scalp = scalp;
@@ -140,20 +141,27 @@ public final class Zone {
 
   private record Banded(Parting parting, double biteMm) {}
 
+  private record Weighed(Vec3 sum, double weight) {
+    Weighed plus(Weighed o) {
+      return new Weighed(sum.plus(o.sum), weight + o.weight);
+    }
+  }
+
   private List<Vec3> findMiddles(Banded by) {
     double first = firstMm(by.parting);
-    TreeMap<Integer, Vec3> sum = new TreeMap<>();
-    TreeMap<Integer, Double> of = new TreeMap<>();
+    TreeMap<Integer, Weighed> bites = new TreeMap<>();
     overIt(
         (p, weight) -> {
           int bite = (int) Math.floor((by.parting.atMm(head(), p) - first) / by.biteMm);
-          sum.merge(bite, p.times(weight), Vec3::plus);
-          of.merge(bite, weight, Double::sum);
+          bites.merge(bite, new Weighed(p.times(weight), weight), Weighed::plus);
         });
     List<Vec3> out = new ArrayList<>();
-    for (int bite = 0; !sum.isEmpty() && bite <= sum.lastKey(); bite++) {
-      int near = sum.containsKey(bite) || out.isEmpty() ? sum.ceilingKey(bite) : sum.floorKey(bite);
-      out.add(sum.get(near).times(1 / of.get(near)));
+    for (int bite = 0; !bites.isEmpty() && bite <= bites.lastKey(); bite++) {
+      Weighed near =
+          bites.containsKey(bite) || out.isEmpty()
+              ? bites.ceilingEntry(bite).getValue()
+              : bites.floorEntry(bite).getValue();
+      out.add(near.sum.times(1 / near.weight));
     }
     return List.copyOf(out);
   }

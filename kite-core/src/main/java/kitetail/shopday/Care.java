@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a tool needs before it is used on a client, by what was done with it. Common practice; the
@@ -40,7 +41,7 @@ public final class Care {
    * @param readyAt when a tool that lies in the disinfectant may be taken out; null when it does
    *     not lie there
    */
-  public record Need(Act act, boolean blocks, Instant readyAt) {}
+  public record Need(Act act, boolean blocks, @Nullable Instant readyAt) {}
 
   private Care() {}
 
@@ -93,7 +94,7 @@ public final class Care {
     return done.stream().anyMatch(d -> d.act() == act && d.at().isAfter(at));
   }
 
-  private static Instant last(List<Done> done, java.util.function.Predicate<Done> which) {
+  private static @Nullable Instant last(List<Done> done, java.util.function.Predicate<Done> which) {
     return done.stream().filter(which).map(Done::at).reduce((a, b) -> b).orElse(null);
   }
 }

@@ -13,6 +13,7 @@ import kitetail.plan.Move;
 import kitetail.plan.Plan;
 import kitetail.plan.Slip;
 import kitetail.shopday.Entry.OfMove;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where the work at the chair stands after what was written down and not taken back.
@@ -63,7 +64,7 @@ public record Sitting(
   }
 
   /** The first move that is neither done nor skipped; null when none is left. */
-  public Move next() {
+  public @Nullable Move next() {
     return plan.moves().stream()
         .filter(m -> !done.contains(m.id()) && !skipped.containsKey(m.id()))
         .findFirst()

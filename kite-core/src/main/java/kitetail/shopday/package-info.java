@@ -5,4 +5,7 @@
  * has to be done to a tool before it touches the next client ({@link kitetail.shopday.Care}); and
  * what visits teach of a client and of the hand that cuts ({@link kitetail.shopday.Learnt}).
  */
+@NullMarked
 package kitetail.shopday;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,7 @@
 package kitetail.work;
 
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A value made when it is first asked for, and outside any lock: making it may be spread over the
@@ -9,7 +10,7 @@ import java.util.function.Supplier;
  */
 public final class Lazy<T> implements Supplier<T> {
   private final Supplier<T> make;
-  private volatile T value;
+  private volatile @Nullable T value;
 
   public Lazy(Supplier<T> make) {
     this.make = make;
@@ -22,9 +23,8 @@ public final class Lazy<T> implements Supplier<T> {
   }
 
   private synchronized T keep(T made) {
-    if (value == null) {
-      value = made;
-    }
-    return value;
+    T first = value == null ? made : value;
+    value = first;
+    return first;
   }
 }

@@ -60,7 +60,7 @@ public record LadderView(List<Answer> answers) {
                     new Answer(
                         a.changes(),
                         Rounded.thousandth(a.worstMm()),
-                        a == chosen,
+                        a.equals(chosen),
                         a.bands().stream().map(b -> band(b, columns, guardsMm)).toList()))
             .toList());
   }

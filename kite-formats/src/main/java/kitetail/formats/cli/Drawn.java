@@ -49,6 +49,7 @@ final class Drawn {
   private double week;
   private Worn last;
 
+  @SuppressWarnings("unused") // picocli calls it
   @Option(names = "--week", paramLabel = "N", description = "of the cut so many weeks later")
   private void week(double weeks) {
     if (!(weeks >= 0 && weeks <= Worn.MOST_WEEKS)) {

@@ -56,7 +56,7 @@ public final class Picks {
         new BufferedImage(width * group.options().size(), height, BufferedImage.TYPE_INT_ARGB);
     List<BufferedImage> drawn =
         group.options().parallelStream()
-            .map(o -> one(group, o, document, now, heads, width, height))
+            .map(o -> one(group, o, document, heads, width, height))
             .toList();
     Graphics2D g = strip.createGraphics();
     for (int i = 0; i < drawn.size(); i++) {
@@ -70,7 +70,6 @@ public final class Picks {
       Group group,
       Option option,
       JsonNode document,
-      SitDown now,
       Function<HeadSpec, PickHead> heads,
       int width,
       int height) {

@@ -125,6 +125,7 @@ class Contract {
     };
   }
 
+  @SuppressWarnings("rawtypes")
   private static void describe(OpenAPI api, Class<?> type) {
     Map<String, Schema> found = ModelConverters.getInstance(true).readAll(type);
     found.forEach(api.getComponents()::addSchemas);

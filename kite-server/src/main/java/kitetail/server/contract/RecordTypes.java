@@ -43,6 +43,7 @@ class RecordTypes extends ModelResolver {
           Course.class,
           "CourseDocument");
 
+  @SuppressWarnings("StaticAssignmentInConstructor")
   RecordTypes(ObjectMapper mapper) {
     super(mapper, new TypeNames());
     openapi31(true);
@@ -143,6 +144,7 @@ class RecordTypes extends ModelResolver {
   }
 
   @Override
+  @SuppressWarnings({"rawtypes", "unchecked", "deprecation"})
   protected void _addEnumProps(Class<?> choice, Schema schema) {
     schema.setEnum(names(choice));
   }

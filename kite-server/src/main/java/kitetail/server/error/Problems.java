@@ -112,7 +112,9 @@ class Problems {
   /** With what the broken constraint allows, where that is a number. */
   private static PlanProblem constraint(FieldError f) {
     Map<String, Object> is =
-        f.unwrap(ConstraintViolation.class).getConstraintDescriptor().getAttributes();
+        ((ConstraintViolation<?>) f.unwrap(ConstraintViolation.class))
+            .getConstraintDescriptor()
+            .getAttributes();
     Double least = "Min".equals(f.getCode()) ? number(is.get("value")) : number(is.get("min"));
     Double most = "Max".equals(f.getCode()) ? number(is.get("value")) : number(is.get("max"));
     return new PlanProblem(

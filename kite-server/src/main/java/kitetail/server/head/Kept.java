@@ -85,16 +85,17 @@ public final class Kept<K, V> {
     CompletableFuture<V> there = values.get(key, k -> mine);
     if (there == mine) {
       try {
-        ask.apply(key)
-            .whenComplete(
-                (v, e) -> {
-                  if (e == null) {
-                    mine.complete(v);
-                    weighed(key, mine);
-                  } else {
-                    failed(key, mine, e);
-                  }
-                });
+        CompletableFuture<V> unused =
+            ask.apply(key)
+                .whenComplete(
+                    (v, e) -> {
+                      if (e == null) {
+                        mine.complete(v);
+                        weighed(key, mine);
+                      } else {
+                        failed(key, mine, e);
+                      }
+                    });
       } catch (RuntimeException | Error e) {
         failed(key, mine, e);
       }

@@ -20,8 +20,8 @@ final class Sights {
   /**
    * One thing to look at.
    *
-   * @param id by which its pictures are asked for: {@code today}, {@code planned}, {@code week4},
-   *     {@code worn-back}
+   * @param id by which its pictures are asked for: {@code today}, {@code planned}, {@code
+   *     worn-back}, or week and how many
    * @param week after the cut; null for the hair of today
    * @param way how it is worn; null as the plan has it
    */
