@@ -1,5 +1,6 @@
 package kitetail.client;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param howMuch the most that may come off anywhere
  * @param holdWeeks how long the cut should hold, 1 to 26
  */
+@RecordBuilder
 public record Wishes(
     List<Wish> points,
     @Nullable Set<Place> leaveAlone,
@@ -182,25 +184,15 @@ public record Wishes(
     leaveAlone.forEach(p -> alone.add(p.mirrored()));
     Parting other =
         parting == Parting.LEFT ? Parting.RIGHT : parting == Parting.RIGHT ? Parting.LEFT : parting;
-    return new Wishes(
-        points.stream().map(Wish::mirrored).toList(),
-        alone,
-        ear,
-        sideburn,
-        nape,
-        fringe,
-        howMuch,
-        other,
-        worn,
-        upkeep,
-        holdWeeks,
-        decides,
-        note);
+    return WishesBuilder.builder(this)
+        .points(points.stream().map(Wish::mirrored).toList())
+        .leaveAlone(alone)
+        .parting(other)
+        .build();
   }
 
   /** Wished lengths alone. */
   public static Wishes of(Wish... points) {
-    return new Wishes(
-        List.of(points), null, null, null, null, null, null, null, null, null, null, null, null);
+    return WishesBuilder.builder().points(List.of(points)).build();
   }
 }

@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param leverMm what the clipper's lever adds over the comb as it stands, 0 (closed) to 5; 0 for
  *     scissors
  */
+@RecordBuilder
 public record Comb(
     double gapMm,
     double outDeg,
@@ -179,18 +181,7 @@ public record Comb(
 
   @Override
   public Comb mirrored() {
-    return new Comb(
-        gapMm,
-        outDeg,
-        thicknessMm,
-        lengthMm,
-        tool,
-        square == null ? null : square.mirrored(),
-        lift,
-        turn,
-        blade,
-        offMm,
-        leverMm);
+    return CombBuilder.builder(this).square(square == null ? null : square.mirrored()).build();
   }
 
   @Override
@@ -233,15 +224,11 @@ public record Comb(
   @Override
   public Comb turned(Dial dial, double value) {
     return switch (dial) {
-      case GAP -> set(value, outDeg, offMm);
-      case LEAN_DEG -> set(gapMm, value, offMm);
-      case OFF -> set(gapMm, outDeg, value);
+      case GAP -> CombBuilder.builder(this).gapMm(value).build();
+      case LEAN_DEG -> CombBuilder.builder(this).outDeg(value).build();
+      case OFF -> CombBuilder.builder(this).offMm(value).build();
       default -> throw new IllegalArgumentException("a comb has no " + dial);
     };
-  }
-
-  private Comb set(double gap, double out, double off) {
-    return new Comb(gap, out, thicknessMm, lengthMm, tool, square, lift, turn, blade, off, leverMm);
   }
 
   /** In the upright plane of a column: out from the line through the apex, and up. */

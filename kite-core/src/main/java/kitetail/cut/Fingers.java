@@ -1,5 +1,6 @@
 package kitetail.cut;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import kitetail.geom.Allowed;
 import kitetail.hair.Ends;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param blade what it is cut with
  * @param hand what the hand does within a bite; null when it lies straight on its line
  */
+@RecordBuilder
 public record Fingers(
     Hold hold,
     CutLine line,
@@ -128,7 +130,7 @@ public record Fingers(
   }
 
   private Fingers with(CutLine l, Guide g) {
-    return new Fingers(hold, l, g, parting, biteMm, tension, rollDeg, blade, hand);
+    return FingersBuilder.builder(this).line(l).guide(g).build();
   }
 
   public Fingers with(Guide g) {
@@ -137,15 +139,15 @@ public record Fingers(
 
   /** Rested on the comb, without tension. */
   public Fingers untensed() {
-    return new Fingers(hold, line, guide, parting, biteMm, Tension.NONE, rollDeg, blade, hand);
+    return FingersBuilder.builder(this).tension(Tension.NONE).build();
   }
 
   public Fingers withBite(double mm) {
-    return new Fingers(hold, line, guide, parting, mm, tension, rollDeg, blade, hand);
+    return FingersBuilder.builder(this).biteMm(mm).build();
   }
 
   public Fingers with(Blade b) {
-    return new Fingers(hold, line, guide, parting, biteMm, tension, rollDeg, b, hand);
+    return FingersBuilder.builder(this).blade(b).build();
   }
 
   @Override
@@ -174,26 +176,22 @@ public record Fingers(
   }
 
   public Fingers with(Hold h) {
-    return new Fingers(h, line, guide, parting, biteMm, tension, rollDeg, blade, hand);
+    return FingersBuilder.builder(this).hold(h).build();
   }
 
   @Override
   public Fingers mirrored() {
-    return new Fingers(
-        hold.mirrored(),
-        line.mirrored(),
-        guide.mirrored(),
-        parting.mirrored(),
-        biteMm,
-        tension,
-        rollDeg,
-        blade,
-        hand);
+    return FingersBuilder.builder(this)
+        .hold(hold.mirrored())
+        .line(line.mirrored())
+        .guide(guide.mirrored())
+        .parting(parting.mirrored())
+        .build();
   }
 
   /** The same with the hand lying otherwise within a bite. */
   public Fingers with(Hand h) {
-    return new Fingers(hold, line, guide, parting, biteMm, tension, rollDeg, blade, h);
+    return FingersBuilder.builder(this).hand(h).build();
   }
 
   @Override

@@ -1,5 +1,6 @@
 package kitetail.fall;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import kitetail.head.Head;
 
 /**
@@ -12,6 +13,7 @@ import kitetail.head.Head;
  * @param hours since it was dried, 0 to 72
  * @param dampAir how damp the air has been since, 0 (dry) to 1 (mist and rain)
  */
+@RecordBuilder
 public record Styling(
     Way way,
     Part part,
@@ -116,30 +118,30 @@ public record Styling(
 
   /** The same combed another way, without a parting. */
   public Styling combed(Way other) {
-    return new Styling(other, Part.NONE, productShare, hold, wet, dried, hours, dampAir);
+    return StylingBuilder.builder(this).way(other).part(Part.NONE).build();
   }
 
   /** The same parted elsewhere. */
   public Styling parted(Part other) {
-    return new Styling(way, other, productShare, hold, wet, dried, hours, dampAir);
+    return StylingBuilder.builder(this).part(other).build();
   }
 
   /** The same with other product in it, set so firmly. */
   public Styling with(double product, double firm) {
-    return new Styling(way, part, product, firm, wet, dried, hours, dampAir);
+    return StylingBuilder.builder(this).productShare(product).hold(firm).build();
   }
 
   public Styling wet(boolean now) {
-    return new Styling(way, part, productShare, hold, now, dried, hours, dampAir);
+    return StylingBuilder.builder(this).wet(now).build();
   }
 
   public Styling dried(Dried with) {
-    return new Styling(way, part, productShare, hold, wet, with, hours, dampAir);
+    return StylingBuilder.builder(this).dried(with).build();
   }
 
   /** Some hours after it was dried. */
   public Styling later(double hours, double dampAir) {
-    return new Styling(way, part, productShare, hold, wet, dried, hours, dampAir);
+    return StylingBuilder.builder(this).hours(hours).dampAir(dampAir).build();
   }
 
   /** What of it says which way the hair is combed. */
@@ -149,7 +151,6 @@ public record Styling(
 
   /** The same with left and right changed over. */
   public Styling mirrored() {
-    return new Styling(
-        way.mirrored(), part.mirrored(), productShare, hold, wet, dried, hours, dampAir);
+    return StylingBuilder.builder(this).way(way.mirrored()).part(part.mirrored()).build();
   }
 }

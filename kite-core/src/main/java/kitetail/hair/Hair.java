@@ -1,5 +1,6 @@
 package kitetail.hair;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import kitetail.geom.Allowed;
 
@@ -11,6 +12,7 @@ import kitetail.geom.Allowed;
  * @param densityPerCm2 hairs per cm², the mean of the scalp, 40 to 400
  * @param diameterUm mean diameter in µm, 30 to 130
  */
+@RecordBuilder
 public record Hair(
     double exitDeg,
     double growthMmPerDay,
@@ -48,18 +50,10 @@ public record Hair(
 
   /** The same with left and right changed over. */
   public Hair mirrored() {
-    return new Hair(
-        exitDeg,
-        growthMmPerDay,
-        densityPerCm2,
-        diameterUm,
-        wetDry,
-        growth.mirrored(),
-        patches.stream().map(HairPatch::mirrored).toList(),
-        colour,
-        skin,
-        beard,
-        neck);
+    return HairBuilder.builder(this)
+        .growth(growth.mirrored())
+        .patches(patches.stream().map(HairPatch::mirrored).toList())
+        .build();
   }
 
   /** Hair of the usual colour. */
@@ -86,46 +80,30 @@ public record Hair(
   }
 
   public Hair growing(Growth other) {
-    return as(growthMmPerDay, other, colour, skin, beard, neck);
+    return HairBuilder.builder(this).growth(other).build();
   }
 
   /**
    * @param mmPerDay 0.1 to 0.8
    */
   public Hair growingAt(double mmPerDay) {
-    return as(mmPerDay, growth, colour, skin, beard, neck);
+    return HairBuilder.builder(this).growthMmPerDay(mmPerDay).build();
   }
 
   public Hair with(HairColour other) {
-    return as(growthMmPerDay, growth, other, skin, beard, neck);
+    return HairBuilder.builder(this).colour(other).build();
   }
 
   public Hair on(SkinTone other) {
-    return as(growthMmPerDay, growth, colour, other, beard, neck);
+    return HairBuilder.builder(this).skin(other).build();
   }
 
   public Hair with(Beard other) {
-    return as(growthMmPerDay, growth, colour, skin, other, neck);
+    return HairBuilder.builder(this).beard(other).build();
   }
 
   public Hair with(NeckHair other) {
-    return as(growthMmPerDay, growth, colour, skin, beard, other);
-  }
-
-  private Hair as(
-      double mmPerDay, Growth grows, HairColour hue, SkinTone tone, Beard worn, NeckHair kept) {
-    return new Hair(
-        exitDeg,
-        mmPerDay,
-        densityPerCm2,
-        diameterUm,
-        wetDry,
-        grows,
-        patches,
-        hue,
-        tone,
-        worn,
-        kept);
+    return HairBuilder.builder(this).neck(other).build();
   }
 
   /** Hair of the usual kind. */

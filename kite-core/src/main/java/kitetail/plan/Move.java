@@ -1,5 +1,6 @@
 package kitetail.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import kitetail.cut.Cut;
 import kitetail.hair.Damp;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param stand where to stand
  * @param handling what of its handling is set; null when all of it is worked out
  */
+@RecordBuilder
 public record Move(
     String id,
     String name,
@@ -66,37 +68,31 @@ public record Move(
   }
 
   public Move with(Cut other) {
-    return new Move(
-        id, name, section, other, job, after, damp, stand, purpose, watch, askFirst, handling);
+    return MoveBuilder.builder(this).cut(other).build();
   }
 
   /** The same on another section. */
   public Move on(String other) {
-    return new Move(
-        id, name, other, cut, job, after, damp, stand, purpose, watch, askFirst, handling);
+    return MoveBuilder.builder(this).section(other).build();
   }
 
   /** The same waiting for other moves. */
   public Move after(List<String> others) {
-    return new Move(
-        id, name, section, cut, job, others, damp, stand, purpose, watch, askFirst, handling);
+    return MoveBuilder.builder(this).after(others).build();
   }
 
   public Move with(Damp other) {
-    return new Move(
-        id, name, section, cut, job, after, other, stand, purpose, watch, askFirst, handling);
+    return MoveBuilder.builder(this).damp(other).build();
   }
 
   /** The same, there for something else. */
   public Move as(Job other) {
-    return new Move(
-        id, name, section, cut, other, after, damp, stand, purpose, watch, askFirst, handling);
+    return MoveBuilder.builder(this).job(other).build();
   }
 
   /** The same, the client asked before it. */
   public Move asked() {
-    return new Move(
-        id, name, section, cut, job, after, damp, stand, purpose, watch, true, handling);
+    return MoveBuilder.builder(this).askFirst(true).build();
   }
 
   /** Length in the hand over length dry and straight, as this move holds the hair. */
@@ -105,18 +101,6 @@ public record Move(
   }
 
   Move mirrored() {
-    return new Move(
-        id,
-        name,
-        section,
-        cut.mirrored(),
-        job,
-        after,
-        damp,
-        stand.mirrored(),
-        purpose,
-        watch,
-        askFirst,
-        handling);
+    return MoveBuilder.builder(this).cut(cut.mirrored()).stand(stand.mirrored()).build();
   }
 }

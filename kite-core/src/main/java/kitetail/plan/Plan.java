@@ -1,5 +1,6 @@
 package kitetail.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param styling how the cut is worn
  * @param meant findings answered "meant"
  */
+@RecordBuilder
 public record Plan(
     int version,
     String title,
@@ -134,9 +136,7 @@ public record Plan(
   }
 
   public Plan withMoves(List<Move> other) {
-    return new Plan(
-        version, title, head, hair, start, kit, pace, school, sections, other, jumps, wishes,
-        cautions, family, styling, meant);
+    return PlanBuilder.builder(this).moves(other).build();
   }
 
   /** With other sections, and moves that work on them; jumps of sections that are gone go too. */
@@ -144,35 +144,15 @@ public record Plan(
     List<String> ids = otherSections.stream().map(Section::id).toList();
     List<MeantJump> left =
         jumps.stream().filter(j -> ids.contains(j.one()) && ids.contains(j.other())).toList();
-    return new Plan(
-        version,
-        title,
-        head,
-        hair,
-        start,
-        kit,
-        pace,
-        school,
-        otherSections,
-        otherMoves,
-        left,
-        wishes,
-        cautions,
-        family,
-        styling,
-        meant);
+    return PlanBuilder.builder(this).sections(otherSections).moves(otherMoves).jumps(left).build();
   }
 
   public Plan titled(String other) {
-    return new Plan(
-        version, other, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
-        cautions, family, styling, meant);
+    return PlanBuilder.builder(this).title(other).build();
   }
 
   public Plan withFamily(Family other) {
-    return new Plan(
-        version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
-        cautions, other, styling, meant);
+    return PlanBuilder.builder(this).family(other).build();
   }
 
   public Plan withHair(Hair other) {
@@ -180,22 +160,16 @@ public record Plan(
   }
 
   public Plan worn(Styling other) {
-    return new Plan(
-        version, title, head, hair, start, kit, pace, school, sections, moves, jumps, wishes,
-        cautions, family, other, meant);
+    return PlanBuilder.builder(this).styling(other).build();
   }
 
   public Plan withStart(StartingHair other) {
-    return new Plan(
-        version, title, head, hair, other, kit, pace, school, sections, moves, jumps, wishes,
-        cautions, family, styling, meant);
+    return PlanBuilder.builder(this).start(other).build();
   }
 
   /** The same on another client. */
   public Plan on(HeadSpec h, Hair hr, StartingHair s, Wishes w, Cautions c) {
-    return new Plan(
-        version, title, h, hr, s, kit, pace, school, sections, moves, jumps, w, c, family, styling,
-        meant);
+    return PlanBuilder.builder(this).head(h).hair(hr).start(s).wishes(w).cautions(c).build();
   }
 
   /**
@@ -205,9 +179,7 @@ public record Plan(
   public Plan by(Kit k, Pace p, School s) {
     double own = s == null ? 0 : s.biteMm();
     List<Move> done = own == 0 ? moves : moves.stream().map(m -> withBite(m, own)).toList();
-    return new Plan(
-        version, title, head, hair, start, k, p, s, sections, done, jumps, wishes, cautions, family,
-        styling, meant);
+    return PlanBuilder.builder(this).kit(k).pace(p).school(s).moves(done).build();
   }
 
   private static Move withBite(Move m, double mm) {
@@ -228,23 +200,13 @@ public record Plan(
                 family.knobs(),
                 family.wishes().stream().map(kitetail.client.Wish::mirrored).toList(),
                 family.needs().mirrored());
-    return new Plan(
-        version,
-        title,
-        head,
-        hair,
-        start,
-        kit,
-        pace,
-        school,
-        sections.stream().map(Section::mirrored).toList(),
-        moves.stream().map(Move::mirrored).toList(),
-        jumps,
-        wishes,
-        cautions,
-        f,
-        styling.mirrored(),
-        meant.stream().map(Meant::mirrored).toList());
+    return PlanBuilder.builder(this)
+        .sections(sections.stream().map(Section::mirrored).toList())
+        .moves(moves.stream().map(Move::mirrored).toList())
+        .family(f)
+        .styling(styling.mirrored())
+        .meant(meant.stream().map(Meant::mirrored).toList())
+        .build();
   }
 
   /** Everything with left and right changed over: the cut, the head and its hair. */
