@@ -1,29 +1,25 @@
 package kitetail.server.device;
 
-import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.Duration;
 import kitetail.formats.words.Refused;
 import kitetail.server.error.DeviceFault;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.service.annotation.GetExchange;
+import org.springframework.web.service.annotation.PostExchange;
 
 /** The head scanner, spoken to over its small HTTP interface (docs/formats.md). */
 @Component
 public class Scanner {
-  private final HttpClient http =
-      HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(3)).build();
-  private final DeviceAddresses addresses;
-  private final JsonMapper json;
+  private static final Duration PATIENCE = Duration.ofSeconds(20);
 
-  Scanner(DeviceAddresses addresses, JsonMapper json) {
+  private final DeviceCalls calls;
+  private final DeviceAddresses addresses;
+
+  Scanner(DeviceCalls calls, DeviceAddresses addresses) {
+    this.calls = calls;
     this.addresses = addresses;
-    this.json = json;
   }
 
   /**
@@ -31,49 +27,40 @@ public class Scanner {
    */
   public record ScannerState(String id, String state, double share) {}
 
+  /** What a scanner is asked. */
+  interface Calls {
+    @PostExchange("/scans")
+    ScannerState start();
+
+    @GetExchange("/scans/{id}")
+    ScannerState state(@PathVariable("id") String id);
+
+    @GetExchange("/scans/{id}/mesh")
+    InputStream mesh(@PathVariable("id") String id);
+  }
+
   public ScannerState start() {
-    return json.readValue(text("POST", "/scans"), ScannerState.class);
+    return scanner().start();
   }
 
   public ScannerState state(String id) {
-    return json.readValue(text("GET", "/scans/" + DeviceAddresses.plain(id)), ScannerState.class);
+    return scanner().state(DeviceAddresses.plain(id));
   }
 
   /** The mesh as it arrives; to be closed by the reader. */
   public InputStream mesh(String id) {
-    return send(
-            "GET",
-            "/scans/" + DeviceAddresses.plain(id) + "/mesh",
-            HttpResponse.BodyHandlers.ofInputStream())
-        .body();
+    return scanner().mesh(DeviceAddresses.plain(id));
   }
 
-  private String text(String method, String path) {
-    return send(method, path, HttpResponse.BodyHandlers.ofString()).body();
-  }
-
-  private <T> HttpResponse<T> send(String method, String path, HttpResponse.BodyHandler<T> as) {
-    URI at = URI.create(addresses.scanner() + path);
-    try {
-      HttpResponse<T> r =
-          http.send(
-              HttpRequest.newBuilder(at)
-                  .header(DeviceAddresses.KEY_HEADER, addresses.key())
-                  .timeout(Duration.ofSeconds(20))
-                  .method(method, HttpRequest.BodyPublishers.noBody())
-                  .build(),
-              as);
-      if (r.statusCode() / 100 != 2) {
-        throw new DeviceFault(
-            Refused.because(
-                "scanner-answered", "at", at.toString(), "status", String.valueOf(r.statusCode())));
-      }
-      return r;
-    } catch (IOException e) {
-      throw new DeviceFault(Refused.because("scanner-gone", "at", at.toString()));
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new UncheckedIOException(new IOException(e));
-    }
+  private Calls scanner() {
+    return calls.of(
+        addresses.scanner(),
+        Calls.class,
+        PATIENCE,
+        (at, status) ->
+            new DeviceFault(
+                Refused.because(
+                    "scanner-answered", "at", at.toString(), "status", String.valueOf(status))),
+        at -> new DeviceFault(Refused.because("scanner-gone", "at", at.toString())));
   }
 }

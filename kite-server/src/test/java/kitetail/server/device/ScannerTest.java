@@ -12,7 +12,6 @@ import kitetail.server.error.NotFoundException;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A scanner of somebody else's make, put in the stand-in's place by its address. */
 class ScannerTest {
@@ -38,6 +37,8 @@ class ScannerTest {
         path,
         e -> {
           byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+          e.getResponseHeaders()
+              .set("Content-Type", body.startsWith("{") ? "application/json" : "model/obj");
           e.sendResponseHeaders(
               e.getRequestURI().getPath().equals(path) ? status : 404, bytes.length);
           e.getResponseBody().write(bytes);
@@ -46,7 +47,8 @@ class ScannerTest {
   }
 
   private Scanner at(String address) {
-    return new Scanner(new DeviceAddresses(address, "", "", true), new JsonMapper());
+    DeviceAddresses addresses = new DeviceAddresses(address, "", "", true);
+    return new Scanner(new DeviceCalls(addresses), addresses);
   }
 
   private Scanner real() {
