@@ -38,8 +38,7 @@ final class CutOnWhorl implements Rule {
       Outcome.Step step = e.outcome().steps().get(k);
       if (step.cut() instanceof Fingers f
           && e.takenMm(k, Place.CROWN) > 1
-          && !(f.guide() instanceof Guide.LastBite
-              || f.guide() instanceof Guide.Fixed
+          && !(f.guide().bringsBack()
               || f.hold() instanceof Hold.Toward t && t.facing() == Facing.BACK)) {
         out.add(step.move().id(), Place.CROWN, left);
         return;

@@ -2,7 +2,6 @@ package kitetail.check;
 
 import java.util.Optional;
 import kitetail.cut.Fingers;
-import kitetail.cut.Guide;
 import kitetail.head.Place;
 import kitetail.plan.Finding;
 import kitetail.plan.Finding.Severity;
@@ -30,9 +29,7 @@ final class FrontShortest implements Rule {
     boolean back = false;
     for (int k = 0; k < e.outcome().steps().size(); k++) {
       Outcome.Step step = e.outcome().steps().get(k);
-      boolean brought =
-          step.cut() instanceof Fingers f
-              && (f.guide() instanceof Guide.LastBite || f.guide() instanceof Guide.Fixed);
+      boolean brought = step.cut() instanceof Fingers f && f.guide().bringsBack();
       if (brought && e.holds(step, Place.APEX)) {
         back = true;
       } else if (back && e.takenMm(k, Place.FRONT) > 1) {

@@ -19,6 +19,11 @@ public record Aside(What what) implements Cut {
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.aside(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     double[] out = new double[zone.roots().length];
     java.util.Arrays.fill(out, Double.POSITIVE_INFINITY);

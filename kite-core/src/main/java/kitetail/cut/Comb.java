@@ -128,6 +128,11 @@ public record Comb(
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.comb(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     Scalp scalp = zone.scalp();
     int[] roots = zone.roots();

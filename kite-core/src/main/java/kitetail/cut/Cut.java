@@ -59,6 +59,29 @@ public sealed interface Cut
     return out;
   }
 
+  /** One answer for each kind of cut: a new kind does not build until all who ask have one. */
+  interface Cases<R> {
+    R fingers(Fingers f);
+
+    R comb(Comb c);
+
+    R guard(Guard g);
+
+    R fade(Fade f);
+
+    R edge(Edge e);
+
+    R texture(Texture t);
+
+    R strokes(Strokes s);
+
+    R spot(Spot s);
+
+    R aside(Aside a);
+  }
+
+  <R> R as(Cases<R> cases);
+
   /** How the hair it cuts ends. */
   default Ends ends() {
     return Ends.BLUNT;

@@ -21,6 +21,11 @@ public record Edge(Outline outline, double bladeMm) implements Cut {
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.edge(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     Outline.Drawn drawn = outline.on(zone.head());
     int[] roots = zone.roots();

@@ -155,6 +155,11 @@ public record Fade(
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.fade(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     Drawn drawn = new Drawn(zone.head());
     Scalp s = zone.scalp();

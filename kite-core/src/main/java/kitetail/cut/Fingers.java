@@ -81,6 +81,11 @@ public record Fingers(
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.fingers(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     return new HeldHair(this, zone).lengths();
   }
@@ -122,7 +127,7 @@ public record Fingers(
 
   /** True when its guide is hair of another section as it was cut before. */
   public boolean takesOver() {
-    return guide instanceof Guide.Seen || guide instanceof Guide.Two;
+    return !guide.seen().isEmpty();
   }
 
   private static double capped(double mm) {

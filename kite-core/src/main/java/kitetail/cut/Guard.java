@@ -84,6 +84,11 @@ public record Guard(
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.guard(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     double grown = grain == Grain.WITH ? Math.sin(Math.toRadians(hair.exitDeg())) : 1;
     int[] roots = zone.roots();

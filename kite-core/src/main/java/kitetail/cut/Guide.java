@@ -1,11 +1,27 @@
 package kitetail.cut;
 
+import java.util.List;
 import kitetail.head.Place;
 
 /** What the new hair is measured against, and so where it is held. */
 public sealed interface Guide {
   default Guide mirrored() {
     return this;
+  }
+
+  /** Where hair cut before is taken over by it, in its order; nowhere by most. */
+  default List<Place> seen() {
+    return List.of();
+  }
+
+  /** True when hair is brought back to what was cut before it, and so gains length. */
+  default boolean bringsBack() {
+    return false;
+  }
+
+  /** True when what one bite is off by goes on into the next. */
+  default boolean carriesOn() {
+    return true;
   }
 
   /** True when each bite is held where it grows. */
@@ -25,13 +41,23 @@ public sealed interface Guide {
   record Middle() implements Guide {}
 
   /** Each bite is brought back to where the last one was held: every bite gains length. */
-  record LastBite() implements Guide {}
+  record LastBite() implements Guide {
+    @Override
+    public boolean bringsBack() {
+      return true;
+    }
+  }
 
   /** The last bite is brought on to where the new one grows: every bite loses length. */
   record NewBite() implements Guide {}
 
   /** No guide but the stylist's eye, at the place it grows; a pass that refines follows. */
   record ByEye() implements Guide {
+    @Override
+    public boolean carriesOn() {
+      return false;
+    }
+
     @Override
     public boolean travels() {
       return true;
@@ -44,6 +70,16 @@ public sealed interface Guide {
   /** Stays at one place. Every bite is brought to it, along its own row or all to the one spot. */
   record Fixed(Place place, Gather gather) implements Guide {
     @Override
+    public boolean bringsBack() {
+      return true;
+    }
+
+    @Override
+    public boolean carriesOn() {
+      return false;
+    }
+
+    @Override
     public Fixed mirrored() {
       return new Fixed(place.mirrored(), gather);
     }
@@ -54,6 +90,11 @@ public sealed interface Guide {
    * the line's own length is what is left beyond it.
    */
   record Seen(Place place) implements Guide {
+    @Override
+    public List<Place> seen() {
+      return List.of(place);
+    }
+
     @Override
     public boolean travels() {
       return true;
@@ -70,6 +111,11 @@ public sealed interface Guide {
    * evenly from one to the other. The line's own length is what is left beyond both.
    */
   record Two(Place place, Place far) implements Guide {
+    @Override
+    public List<Place> seen() {
+      return List.of(place, far);
+    }
+
     @Override
     public boolean travels() {
       return true;

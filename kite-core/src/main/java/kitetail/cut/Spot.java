@@ -39,6 +39,11 @@ public record Spot(Place place, double offMm, double spanMm, double coreMm) impl
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.spot(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     double[] out = new double[zone.roots().length];
     Arrays.fill(out, Double.POSITIVE_INFINITY);

@@ -89,6 +89,11 @@ public record Strokes(List<Stroke> strokes, Comb.Tool tool, double thicknessMm, 
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.strokes(this);
+  }
+
+  @Override
   public double[] leaves(Zone zone, Hair hair) {
     int[] roots = zone.roots();
     double[] out = new double[roots.length];

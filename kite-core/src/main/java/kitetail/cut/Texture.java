@@ -102,6 +102,11 @@ public record Texture(Tool tool, double share, double depthMm, int passes, Layer
   }
 
   @Override
+  public <R> R as(Cases<R> cases) {
+    return cases.texture(this);
+  }
+
+  @Override
   public boolean razor() {
     return tool == Tool.RAZOR;
   }

@@ -5,6 +5,7 @@ import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
 import kitetail.cut.Fade;
+import kitetail.cut.Fingers;
 import kitetail.cut.Guard;
 import kitetail.cut.Outline;
 import kitetail.cut.Spot;
@@ -43,36 +44,63 @@ public enum Job {
 
   /** What a cut is usually for. */
   static Job usual(Cut cut) {
-    if (cut instanceof Texture) {
-      return TEXTURE;
-    }
-    if (cut instanceof Comb || cut instanceof Strokes) {
-      return SIDE;
-    }
-    if (cut instanceof Fade) {
-      return TAPER;
-    }
-    if (cut instanceof Spot) {
-      return BLEND;
-    }
-    if (cut instanceof Guard g) {
-      return g.number() >= BULK_GUARD ? BULK : TAPER;
-    }
-    if (cut instanceof Edge e) {
-      return e.outline() instanceof Outline.HardLine
-          ? HARD_LINE
-          : e.outline() instanceof Outline.Taper ? TAPER : EDGE;
-    }
-    if (cut instanceof Aside a) {
-      return switch (a.what()) {
-        case MIST -> MIST;
-        case DRY -> DRY;
-        case APPROVE -> APPROVE;
-        case CROSS_CHECK -> CHECK;
-        case CLEAN_NECK -> NECK;
-        case PRODUCT -> PRODUCT;
-      };
-    }
-    return LENGTH;
+    return cut.as(USUAL);
   }
+
+  private static final Cut.Cases<Job> USUAL =
+      new Cut.Cases<>() {
+        @Override
+        public Job fingers(Fingers f) {
+          return LENGTH;
+        }
+
+        @Override
+        public Job comb(Comb c) {
+          return SIDE;
+        }
+
+        @Override
+        public Job guard(Guard g) {
+          return g.number() >= BULK_GUARD ? BULK : TAPER;
+        }
+
+        @Override
+        public Job fade(Fade f) {
+          return TAPER;
+        }
+
+        @Override
+        public Job edge(Edge e) {
+          return e.outline() instanceof Outline.HardLine
+              ? HARD_LINE
+              : e.outline() instanceof Outline.Taper ? TAPER : EDGE;
+        }
+
+        @Override
+        public Job texture(Texture t) {
+          return TEXTURE;
+        }
+
+        @Override
+        public Job strokes(Strokes s) {
+          return SIDE;
+        }
+
+        @Override
+        public Job spot(Spot s) {
+          return BLEND;
+        }
+
+        @Override
+        public Job aside(Aside a) {
+          return switch (a.what()) {
+            case MIST -> MIST;
+            case DRY -> DRY;
+            case APPROVE -> APPROVE;
+            case CROSS_CHECK -> CHECK;
+            case CLEAN_NECK -> NECK;
+            case PRODUCT -> PRODUCT;
+          };
+        }
+      };
 }

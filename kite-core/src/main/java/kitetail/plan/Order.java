@@ -12,7 +12,6 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Edge;
 import kitetail.cut.Fingers;
-import kitetail.cut.Guide;
 import kitetail.head.Place;
 
 /**
@@ -126,7 +125,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
       if (!(m.cut() instanceof Fingers f)) {
         continue;
       }
-      for (Place p : seen(f.guide())) {
+      for (Place p : f.guide().seen()) {
         Move cutter = null;
         for (Move other : plan.moves()) {
           boolean cuts = other.cut() instanceof Fingers o && !o.guide().equals(f.guide());
@@ -139,13 +138,6 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
         }
       }
     }
-  }
-
-  private static List<Place> seen(Guide g) {
-    if (g instanceof Guide.Seen s) {
-      return List.of(s.place());
-    }
-    return g instanceof Guide.Two t ? List.of(t.place(), t.far()) : List.of();
   }
 
   private static boolean holds(Plan plan, Move m, Place p) {
@@ -181,7 +173,7 @@ public record Order(List<Rule> rules, List<Rule> broken, List<String> circle) {
         boolean goesBy =
             m.after().contains(f.id())
                 || m.cut() instanceof Fingers g
-                    && seen(g.guide()).stream().anyMatch(p -> holds(plan, f, p))
+                    && g.guide().seen().stream().anyMatch(p -> holds(plan, f, p))
                     && !fringes.contains(m);
         for (Move a : asked) {
           if (goesBy && a.after().contains(f.id()) && !a.equals(m)) {

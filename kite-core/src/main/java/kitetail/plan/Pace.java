@@ -5,9 +5,12 @@ import kitetail.cut.Aside;
 import kitetail.cut.Comb;
 import kitetail.cut.Cut;
 import kitetail.cut.Edge;
+import kitetail.cut.Fade;
 import kitetail.cut.Fingers;
+import kitetail.cut.Guard;
 import kitetail.cut.Spot;
 import kitetail.cut.Strokes;
+import kitetail.cut.Texture;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,25 +46,54 @@ public record Pace(
 
   /** Seconds one bite, column, pass, stroke or step of a cut takes. */
   double secondsFor(Cut cut) {
-    if (cut instanceof Aside a) {
-      return secondsFor(a.what());
-    }
-    if (cut instanceof Fingers f) {
+    return cut.as(new Seconds());
+  }
+
+  private final class Seconds implements Cut.Cases<Double> {
+    @Override
+    public Double fingers(Fingers f) {
       return fingersSec * f.blade().paceShare() * (f.hand() == null ? 1 : f.hand().paceShare());
     }
-    if (cut instanceof Comb c) {
+
+    @Override
+    public Double comb(Comb c) {
       return combSec * c.blade().paceShare();
     }
-    if (cut instanceof Strokes) {
-      return combSec;
+
+    @Override
+    public Double guard(Guard g) {
+      return guardSec;
     }
-    if (cut instanceof Spot) {
-      return fingersSec;
+
+    @Override
+    public Double fade(Fade f) {
+      return f.guarded() ? guardSec : textureSec;
     }
-    if (cut instanceof Edge e) {
+
+    @Override
+    public Double edge(Edge e) {
       return e.outline().over() == null ? edgeSec : combSec;
     }
-    return cut.guarded() ? guardSec : textureSec;
+
+    @Override
+    public Double texture(Texture t) {
+      return textureSec;
+    }
+
+    @Override
+    public Double strokes(Strokes s) {
+      return combSec;
+    }
+
+    @Override
+    public Double spot(Spot s) {
+      return fingersSec;
+    }
+
+    @Override
+    public Double aside(Aside a) {
+      return secondsFor(a.what());
+    }
   }
 
   /** Usual times of the steps between; assumptions. */

@@ -1,5 +1,6 @@
 package kitetail.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param cowlick where hair springs up: short enough to stand, or left long enough to lie
  * @param biteMm the bite this stylist takes where a family leaves it open; 0 for none, else 3 to 60
  */
+@RecordBuilder
 public record School(
     @Nullable Outline outline,
     @Nullable Begin begin,
@@ -36,42 +38,101 @@ public record School(
   public static final School NONE =
       new School(null, null, null, null, null, null, null, null, null, null, 0);
 
+  /** A choice in one thing stylists differ in. */
+  public sealed interface Choice {
+    /** Which thing it is, as the plan document names it. */
+    String about();
+
+    /** A school with this choice made. */
+    School in(School s);
+  }
+
   /**
    * Outline first keeps the length safe; inside first lets the line fall where the shape puts it.
    */
-  public enum Outline {
+  public enum Outline implements Choice {
     INSIDE_FIRST,
-    OUTLINE_FIRST
+    OUTLINE_FIRST;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).outline(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "outline";
+    }
   }
 
   /** Top first unloads the comb; back first gives the guide everywhere. */
-  public enum Begin {
+  public enum Begin implements Choice {
     SIDES,
     BACK,
-    TOP
+    TOP;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).begin(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "begin";
+    }
   }
 
   /** Early it leads the shape; last and dry it shows its true length. */
-  public enum Fringe {
+  public enum Fringe implements Choice {
     FIRST,
     MIDDLE,
-    LAST
+    LAST;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).fringe(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "fringe";
+    }
   }
 
   /** After drying the taper answers the finished top; before, it is quicker. */
-  public enum Taper {
+  public enum Taper implements Choice {
     BEFORE_DRYING,
-    AFTER_DRYING
+    AFTER_DRYING;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).taper(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "taper";
+    }
   }
 
   /** Attachments are quick and even; comb work has no bands to blend. A ladder is chosen by it. */
-  public enum Work {
+  public enum Work implements Choice {
     ATTACHMENTS,
-    COMB
+    COMB;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).work(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "work";
+    }
   }
 
   /** Past the knuckle tension is lost, but a panel takes fewer bites. Lengths are assumptions. */
-  public enum Knuckle {
+  public enum Knuckle implements Choice {
     FIRST(40),
     SECOND(Fingers.HAND_MM),
     PAST(85);
@@ -86,30 +147,80 @@ public record School(
     public double handMm() {
       return handMm;
     }
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).knuckle(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "knuckle";
+    }
   }
 
   /** Checking finds errors; small bites make few. */
-  public enum Check {
+  public enum Check implements Choice {
     EVERY_SECTION,
-    SMALL_BITES
+    SMALL_BITES;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).crossCheck(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "crossCheck";
+    }
   }
 
   /** Firm is even; without tension nothing springs up. */
-  public enum Firmness {
+  public enum Firmness implements Choice {
     FIRM,
-    NONE
+    NONE;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).firmness(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "firmness";
+    }
   }
 
   /** In first, hair dries the way it is worn; bare, it shows what the cut alone does. */
-  public enum Product {
+  public enum Product implements Choice {
     FIRST,
-    LAST
+    LAST;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).product(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "product";
+    }
   }
 
   /** Short it stands with the rest; long its own weight lays it down. */
-  public enum Cowlick {
+  public enum Cowlick implements Choice {
     SHORT,
-    LONG
+    LONG;
+
+    @Override
+    public School in(School s) {
+      return SchoolBuilder.builder(s).cowlick(this).build();
+    }
+
+    @Override
+    public String about() {
+      return "cowlick";
+    }
   }
 
   /**
@@ -123,7 +234,7 @@ public record School(
 
   /** Every choice there is, each laid over this school. */
   public List<Way> ways() {
-    return Stream.<Enum<?>[]>of(
+    return Stream.<Choice[]>of(
             Outline.values(),
             Begin.values(),
             Fringe.values(),
@@ -135,31 +246,8 @@ public record School(
             Product.values(),
             Cowlick.values())
         .flatMap(Arrays::stream)
-        .map(c -> new Way(about(c), c, with(c)))
+        .map(c -> new Way(c.about(), (Enum<?>) c, c.in(this)))
         .toList();
-  }
-
-  private static String about(Enum<?> choice) {
-    String kind = choice.getDeclaringClass().getSimpleName();
-    return choice instanceof Check
-        ? "crossCheck"
-        : Character.toLowerCase(kind.charAt(0)) + kind.substring(1);
-  }
-
-  /** The same with one choice made. */
-  private School with(Enum<?> c) {
-    return new School(
-        c instanceof Outline x ? x : outline,
-        c instanceof Begin x ? x : begin,
-        c instanceof Fringe x ? x : fringe,
-        c instanceof Taper x ? x : taper,
-        c instanceof Work x ? x : work,
-        c instanceof Knuckle x ? x : knuckle,
-        c instanceof Check x ? x : crossCheck,
-        c instanceof Firmness x ? x : firmness,
-        c instanceof Product x ? x : product,
-        c instanceof Cowlick x ? x : cowlick,
-        biteMm);
   }
 
   /** Usable length of a line over this stylist's fingers. */

@@ -76,7 +76,7 @@ final class Unsteady {
     Scalp s = zone.scalp();
     double start = zone.firstMm(f.parting());
     double scallop = Hands.scallopMm(f.biteMm()) * taken;
-    boolean carries = !(f.guide() instanceof Guide.Fixed || f.guide() instanceof Guide.ByEye);
+    boolean carries = f.guide().carriesOn();
     Random byPlace = new Random(eye);
     for (int k = 0; k < out.length; k++) {
       double off = length;

@@ -77,7 +77,7 @@ public record Sitting(
         plan.moves().stream().filter(m -> m.job() != Job.SLIP && done.contains(m.id())).count();
   }
 
-  private static final class Fold {
+  private static final class Fold implements Entry.Reader {
     private Plan plan;
     private double lastSec;
     private boolean paused;
@@ -100,22 +100,8 @@ public record Sitting(
       if (e instanceof OfMove m) {
         workedSec.merge(m.move(), openSec, Double::sum);
         openSec = 0;
-        move(m);
-      } else if (e instanceof Entry.Paused) {
-        paused = true;
-      } else if (e instanceof Entry.Resumed) {
-        paused = false;
-      } else if (e instanceof Entry.Measured m) {
-        measured.put(m.place(), m);
-      } else if (e instanceof Entry.Replanned r) {
-        plan = r.plan();
-      } else if (e instanceof Entry.ForDry d) {
-        forDry.add(d.what());
-      } else if (e instanceof Entry.DrySeen d) {
-        forDry.remove(d.what());
-      } else if (e instanceof Entry.Checked c) {
-        checked.put(c.item(), c.longerMm());
       }
+      e.to(this);
     }
 
     /** A device's clock may be set back; time never runs backwards here. */
@@ -129,23 +115,71 @@ public record Sitting(
       lastSec = Math.max(lastSec, nowSec);
     }
 
-    private void move(OfMove m) {
-      if (m instanceof Entry.Bite) {
-        bites.merge(m.move(), 1, Integer::sum);
-      } else if (m instanceof Entry.Done) {
-        skipped.remove(m.move());
-        done.add(m.move());
-      } else if (m instanceof Entry.Skipped s) {
-        done.remove(s.move());
-        skipped.put(s.move(), s.reason());
-      } else if (m instanceof Entry.Reopened) {
-        done.remove(m.move());
-        skipped.remove(m.move());
-      } else if (m instanceof Entry.TookMore s && s.mm() > 0) {
-        slips.add(s);
-        plan = Slip.into(plan, s.move(), s.place(), s.mm());
+    @Override
+    public void bite(Entry.Bite e) {
+      bites.merge(e.move(), 1, Integer::sum);
+    }
+
+    @Override
+    public void done(Entry.Done e) {
+      skipped.remove(e.move());
+      done.add(e.move());
+    }
+
+    @Override
+    public void skipped(Entry.Skipped e) {
+      done.remove(e.move());
+      skipped.put(e.move(), e.reason());
+    }
+
+    @Override
+    public void reopened(Entry.Reopened e) {
+      done.remove(e.move());
+      skipped.remove(e.move());
+    }
+
+    @Override
+    public void tookMore(Entry.TookMore e) {
+      if (e.mm() > 0) {
+        slips.add(e);
+        plan = Slip.into(plan, e.move(), e.place(), e.mm());
         done.addAll(Slip.of(plan));
       }
+    }
+
+    @Override
+    public void paused(Entry.Paused e) {
+      paused = true;
+    }
+
+    @Override
+    public void resumed(Entry.Resumed e) {
+      paused = false;
+    }
+
+    @Override
+    public void measured(Entry.Measured e) {
+      measured.put(e.place(), e);
+    }
+
+    @Override
+    public void replanned(Entry.Replanned e) {
+      plan = e.plan();
+    }
+
+    @Override
+    public void forDry(Entry.ForDry e) {
+      forDry.add(e.what());
+    }
+
+    @Override
+    public void drySeen(Entry.DrySeen e) {
+      forDry.remove(e.what());
+    }
+
+    @Override
+    public void checked(Entry.Checked e) {
+      checked.put(e.item(), e.longerMm());
     }
 
     Sitting stands() {

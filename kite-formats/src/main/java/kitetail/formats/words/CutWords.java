@@ -23,13 +23,22 @@ import kitetail.section.Scalar;
 record CutWords(Words words) {
 
   String sentence(Cut cut) {
-    if (cut instanceof Fingers f) {
-      return fingers(f);
+    return cut.as(new Sentence());
+  }
+
+  private final class Sentence implements Cut.Cases<String> {
+    @Override
+    public String fingers(Fingers f) {
+      return CutWords.this.fingers(f);
     }
-    if (cut instanceof Comb c) {
-      return comb(c);
+
+    @Override
+    public String comb(Comb c) {
+      return CutWords.this.comb(c);
     }
-    if (cut instanceof Guard g) {
+
+    @Override
+    public String guard(Guard g) {
       return Messages.say(
           "cut.guard",
           "number",
@@ -43,17 +52,30 @@ record CutWords(Words words) {
           "rocked",
           g.rockOut() != null);
     }
-    if (cut instanceof Fade f) {
+
+    @Override
+    public String fade(Fade f) {
       return new FadeWords(words).sentence(f);
     }
-    if (cut instanceof Edge e) {
+
+    @Override
+    public String edge(Edge e) {
       return new OutlineWords(words).sentence(e.outline());
     }
-    if (cut instanceof Strokes s) {
+
+    @Override
+    public String texture(Texture t) {
+      return CutWords.this.texture(t);
+    }
+
+    @Override
+    public String strokes(Strokes s) {
       return Messages.say(
           "cut.strokes", "tool", Messages.of("cut.tool", s.tool()), "count", s.strokes().size());
     }
-    if (cut instanceof Spot s) {
+
+    @Override
+    public String spot(Spot s) {
       return Messages.say(
           s.coreMm() > 0 ? "cut.spot-round" : "cut.spot",
           "off",
@@ -63,7 +85,11 @@ record CutWords(Words words) {
           "span",
           at("spanMm", mm(s.spanMm())));
     }
-    return cut instanceof Texture t ? texture(t) : Messages.of("cut.aside", ((Aside) cut).what());
+
+    @Override
+    public String aside(Aside a) {
+      return Messages.of("cut.aside", a.what());
+    }
   }
 
   /** A number or a choice that can be changed where it stands, with its place in the cut. */
@@ -72,7 +98,12 @@ record CutWords(Words words) {
   }
 
   String headline(Cut cut) {
-    if (cut instanceof Fingers f) {
+    return cut.as(new Headline());
+  }
+
+  private final class Headline implements Cut.Cases<String> {
+    @Override
+    public String fingers(Fingers f) {
       String length = mm(f.line().lengthMm());
       return f.line() instanceof CutLine.Slope s
           ? Messages.say("headline.range", "length", length, "far", mm(s.farMm()))
@@ -80,29 +111,48 @@ record CutWords(Words words) {
               ? Messages.say("headline.off", "length", length)
               : length;
     }
-    if (cut instanceof Comb c) {
+
+    @Override
+    public String comb(Comb c) {
       return c.offMm() > 0
           ? Messages.say("headline.off", "length", mm(c.offMm()))
           : Messages.say("headline.comb", "length", mm(c.gapMm()));
     }
-    if (cut instanceof Guard g) {
+
+    @Override
+    public String guard(Guard g) {
       return Messages.say("headline.guard", "number", Words.number(g.number()));
     }
-    if (cut instanceof Fade f) {
+
+    @Override
+    public String fade(Fade f) {
       return new FadeWords(words).headline(f);
     }
-    if (cut instanceof Edge e) {
+
+    @Override
+    public String edge(Edge e) {
       return new OutlineWords(words).headline(e.outline());
     }
-    if (cut instanceof Strokes s) {
+
+    @Override
+    public String texture(Texture t) {
+      return Messages.say("headline.texture", "times", times(t.passes()), "depth", mm(t.depthMm()));
+    }
+
+    @Override
+    public String strokes(Strokes s) {
       return Messages.say("headline.strokes", "count", s.strokes().size());
     }
-    if (cut instanceof Spot s) {
+
+    @Override
+    public String spot(Spot s) {
       return Messages.say("headline.off", "length", mm(s.offMm()));
     }
-    return cut instanceof Texture t
-        ? Messages.say("headline.texture", "times", times(t.passes()), "depth", mm(t.depthMm()))
-        : Messages.of("headline.aside", ((Aside) cut).what());
+
+    @Override
+    public String aside(Aside a) {
+      return Messages.of("headline.aside", a.what());
+    }
   }
 
   private String fingers(Fingers f) {
