@@ -38,6 +38,7 @@ final class Machine implements AutoCloseable {
   private volatile boolean on = true;
 
   /** What the work comes to, so that it is done at all. */
+  @SuppressWarnings("UnusedVariable")
   private volatile double kept;
 
   Machine() {

@@ -60,7 +60,7 @@ final class Network implements AutoCloseable {
   /** The two machines do not see one another any more; both are still seen by whoever asks. */
   void cut(boolean so) throws IOException {
     for (Host h : new Host[] {first, second}) {
-      String other = h == first ? second.address() : first.address();
+      String other = h.equals(first) ? second.address() : first.address();
       ip("-n", h.space(), "route", so ? "add" : "del", "blackhole", other + "/32");
     }
   }

@@ -201,7 +201,7 @@ public final class TwoHosts {
 
   /** Two machines that are addresses of one share its ports. */
   private int port(Host h) {
-    return !net.canBeCut() && h == net.second ? SERVER_PORT + 1 : SERVER_PORT;
+    return !net.canBeCut() && h.equals(net.second) ? SERVER_PORT + 1 : SERVER_PORT;
   }
 
   /** Writes to one server, and to the other when that one does not answer. */
@@ -221,7 +221,7 @@ public final class TwoHosts {
         if (status == 401) {
           at.remove(h);
         }
-        now = h == net.first ? net.second : net.first;
+        now = h.equals(net.first) ? net.second : net.first;
         Shop.pause(200);
       }
     }
