@@ -34,7 +34,7 @@ class ContractTest {
 
   @BeforeAll
   static void ask() {
-    shop = new TestShop();
+    shop = TestShop.asUsual();
     ObjectNode all =
         (ObjectNode) shop.new Visitor().heldToNothing().signedIn("maud").json("/api/openapi");
     all.remove("servers");

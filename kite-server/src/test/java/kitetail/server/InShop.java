@@ -14,7 +14,7 @@ abstract class InShop {
 
   @BeforeAll
   static void open() {
-    shop = new TestShop();
+    shop = TestShop.asUsual();
     maud = shop.new Visitor().signedIn("maud");
   }
 

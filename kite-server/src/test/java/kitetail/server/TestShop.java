@@ -1,5 +1,6 @@
 package kitetail.server;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -13,6 +14,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javax.sql.DataSource;
 import kitetail.server.warm.Warms;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -26,13 +28,26 @@ import tools.jackson.databind.json.JsonMapper;
 final class TestShop implements AutoCloseable {
   static final JsonMapper JSON = new JsonMapper();
 
+  /** The one that stands as long as the tests run, and the demo shop as it began. */
+  private static TestShop standing;
+
   private final String database;
   private final boolean demo;
   private final String[] settings;
   private ConfigurableApplicationContext app;
 
-  TestShop() {
-    this(url -> {});
+  /**
+   * The demo shop as it begins, on a server set up as usual: one for all who want no other. Each
+   * has the database to itself, made anew under the server that stands.
+   */
+  static TestShop asUsual() {
+    if (standing == null) {
+      standing = new TestShop(true);
+      standing.keepAsItIs();
+    } else {
+      standing.asItBegan();
+    }
+    return standing;
   }
 
   /** A shop whose database is prepared before the application first sees it. */
@@ -51,6 +66,40 @@ final class TestShop implements AutoCloseable {
     database = "test_" + Long.toUnsignedString(System.nanoTime(), 36);
     admin("create database " + database);
     start();
+  }
+
+  private void keepAsItIs() {
+    admin("alter database " + database + " allow_connections false");
+    cut();
+    admin("create database " + database + "_began template " + database);
+    admin("alter database " + database + " allow_connections true");
+    let();
+  }
+
+  private void asItBegan() {
+    admin("drop database " + database + " with (force)");
+    admin("create database " + database + " template " + database + "_began");
+    let();
+  }
+
+  /** Nobody holds a line to the database that was cut. */
+  private void let() {
+    try {
+      app.getBean(DataSource.class)
+          .unwrap(HikariDataSource.class)
+          .getHikariPoolMXBean()
+          .softEvictConnections();
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+    sql("update scheduled_tasks set picked = false, picked_by = null, last_heartbeat = null");
+  }
+
+  private void cut() {
+    admin(
+        "select pg_terminate_backend(pid) from pg_stat_activity where datname = '"
+            + database
+            + "'");
   }
 
   /** A server on a database in which no shop has begun. */
@@ -170,6 +219,9 @@ final class TestShop implements AutoCloseable {
 
   @Override
   public void close() {
+    if (this == standing) {
+      return;
+    }
     app.close();
     admin("drop database " + database + " with (force)");
   }
