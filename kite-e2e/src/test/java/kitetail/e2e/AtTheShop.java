@@ -21,11 +21,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 
-/** The built application on a database of its own, and a browser before it. */
-final class AtTheShop implements AutoCloseable {
+/**
+ * The built application with the demo shop as it begins, and a browser before it: one of each for
+ * all tests, the database made anew under them for every class.
+ */
+final class AtTheShop {
   private static final Path JAR = Path.of("../kite-server/target/kitetail-app.jar");
 
   private static final double PATIENCE_MS = 120_000;
+
+  /** A line used within this is taken for whole by the server's pool. */
+  private static final long NOT_ASKED_MS = 600;
 
   private final String database = "e2e_" + Long.toUnsignedString(System.nanoTime(), 36);
   private final int port;
@@ -33,6 +39,18 @@ final class AtTheShop implements AutoCloseable {
   private final Playwright playwright;
   private final Browser browser;
   final List<String> consoleErrors = new ArrayList<>();
+
+  private static AtTheShop standing;
+
+  static AtTheShop asItBegan() {
+    if (standing == null) {
+      standing = new AtTheShop();
+      Runtime.getRuntime().addShutdownHook(new Thread(standing::close));
+    } else {
+      standing.again();
+    }
+    return standing;
+  }
 
   AtTheShop() {
     port = freePort();
@@ -55,6 +73,32 @@ final class AtTheShop implements AutoCloseable {
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync")));
+    admin("alter database " + database + " allow_connections false");
+    admin(
+        "select pg_terminate_backend(pid) from pg_stat_activity where datname = '"
+            + database
+            + "'");
+    admin("create database " + database + "_began template " + database);
+    admin("alter database " + database + " allow_connections true");
+    ready();
+  }
+
+  private void again() {
+    admin("drop database " + database + " with (force)");
+    admin("create database " + database + " template " + database + "_began");
+    sql("update scheduled_tasks set picked = false, picked_by = null, last_heartbeat = null");
+    ready();
+  }
+
+  /** The server's lines to the database were cut; those not used for a while are asked first. */
+  private void ready() {
+    try {
+      Thread.sleep(NOT_ASKED_MS);
+      awaitUp(server, port, "server.log");
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
   }
 
   private static int freePort() {
@@ -108,33 +152,34 @@ final class AtTheShop implements AutoCloseable {
       b.environment().put("KITETAIL_MESSAGES_EVERY", "1s");
       b.redirectErrorStream(true).redirectOutput(Path.of("target", log).toFile());
       Process started = b.start();
-      HttpClient http = HttpClient.newHttpClient();
-      for (int i = 0; i < 240; i++) {
-        if (!started.isAlive()) {
-          throw new IllegalStateException("the server stopped; see kite-e2e/target/" + log);
-        }
-        try {
-          if (http.send(
-                      HttpRequest.newBuilder(
-                              URI.create("http://127.0.0.1:" + at + "/actuator/health"))
-                          .build(),
-                      HttpResponse.BodyHandlers.discarding())
-                  .statusCode()
-              == 200) {
-            return started;
-          }
-        } catch (IOException e) {
-          // not up yet
-        }
-        Thread.sleep(250);
-      }
-      throw new IllegalStateException("the server was not ready after a minute");
+      awaitUp(started, at, log);
+      return started;
     } catch (IOException e) {
       throw new IllegalStateException(e);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IllegalStateException(e);
     }
+  }
+
+  private static void awaitUp(Process started, int at, String log) throws InterruptedException {
+    HttpClient http = HttpClient.newHttpClient();
+    HttpRequest health =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + at + "/actuator/health")).build();
+    for (int i = 0; i < 240; i++) {
+      if (!started.isAlive()) {
+        throw new IllegalStateException("the server stopped; see kite-e2e/target/" + log);
+      }
+      try {
+        if (http.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
+          return;
+        }
+      } catch (IOException e) {
+        // not up yet
+      }
+      Thread.sleep(250);
+    }
+    throw new IllegalStateException("the server was not ready after a minute");
   }
 
   private String databaseUrl() {
@@ -230,16 +275,12 @@ final class AtTheShop implements AutoCloseable {
     return p;
   }
 
-  @Override
-  public void close() {
-    browser.close();
-    playwright.close();
+  private void close() {
     server.destroy();
     try {
       server.waitFor(20, TimeUnit.SECONDS);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
-    admin("drop database " + database + " with (force)");
   }
 }

@@ -12,8 +12,6 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** The diary: a touch books, a drag moves, and no chair is taken twice. */
 class DiaryOnScreenTest extends InTheShop {
@@ -107,10 +105,9 @@ class DiaryOnScreenTest extends InTheShop {
     shop.consoleErrors.clear();
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void dayWeekAndSheets_areReadByAll(String theme) {
-    Page p = diary(theme);
+  @Test
+  void dayWeekAndSheets_areReadByAll() {
+    Page p = diary("dusk");
     assertThat(serious(p)).as("day").isEmpty();
     slot(p, "Maud Terwiel", "14:00").click();
     p.getByLabel("Client").waitFor();

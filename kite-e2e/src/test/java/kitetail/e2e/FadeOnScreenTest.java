@@ -14,8 +14,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** A barber sets a fade. */
 class FadeOnScreenTest extends InTheShop {
@@ -36,11 +34,9 @@ class FadeOnScreenTest extends InTheShop {
     assertThat(shop.consoleErrors).isEmpty();
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void itsHandlesArePulled_itsStartsTouched_andASwipeLiftsNothing(String theme) {
-    int plan = theme.equals("paper") ? 2 : 3;
-    Page p = onBench(shop, "joris", theme, plan);
+  @Test
+  void itsHandlesArePulled_itsStartsTouched_andASwipeLiftsNothing() {
+    Page p = onBench(shop, "joris", "dusk", 3);
     button(p, "Add").click();
     stored(p, () -> button(p, "Fade").click());
     Locator nape = height(p, "nape");

@@ -1,21 +1,15 @@
 package kitetail.e2e;
 
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 
-/** A class of tests with one shop of its own. */
+/** A class of tests that has the shop, as it begins, to itself. */
 abstract class InTheShop {
   static AtTheShop shop;
 
   @BeforeAll
   static void open() {
-    shop = new AtTheShop();
-  }
-
-  @AfterAll
-  static void close() {
-    shop.close();
+    shop = AtTheShop.asItBegan();
   }
 
   @AfterEach

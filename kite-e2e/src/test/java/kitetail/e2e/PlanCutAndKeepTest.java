@@ -24,8 +24,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class PlanCutAndKeepTest extends InTheShop {
 
@@ -178,14 +176,13 @@ class PlanCutAndKeepTest extends InTheShop {
     changed(p, canvas, back);
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void axe_findsNothingSerious_onAnyScreen(String theme) {
-    Page p = shop.visitor(theme);
+  @Test
+  void axe_findsNothingSerious_onAnyScreen() {
+    Page p = shop.visitor("paper");
     p.navigate(shop.url("/"));
     p.getByLabel("Password").waitFor();
     assertThat(serious(p)).as("sign-in").isEmpty();
-    p = shop.signedIn("maud", theme);
+    p = shop.signedIn("maud", "paper");
     assertThat(serious(p)).as("today").isEmpty();
     for (String path :
         new String[] {
@@ -212,10 +209,9 @@ class PlanCutAndKeepTest extends InTheShop {
     assertThat(serious(p)).as("chair").isEmpty();
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void aStylistLooksAtTheHair_letsItGrow_wearsItBack_andAnswersAFinding(String theme) {
-    Page p = shop.signedIn("joris", theme);
+  @Test
+  void aStylistLooksAtTheHair_letsItGrow_wearsItBack_andAnswersAFinding() {
+    Page p = shop.signedIn("joris", "paper");
     p.getByText("Ansel Ruiter").first().click();
     p.getByText("Open the bench").first().click();
     painted(p);
@@ -235,23 +231,21 @@ class PlanCutAndKeepTest extends InTheShop {
     p.getByLabel("Worn").selectOption("forward");
     p.waitForFunction("() => performance.getEntriesByName('kite-fall-fine').length > 2");
     saved(p);
-    if (theme.equals("paper")) {
-      Locator found = p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Findings"));
-      found
-          .getByText("It's intentional", new Locator.GetByTextOptions().setExact(true))
-          .first()
-          .click();
-      p.getByLabel("Why it is intentional").fill("as asked");
-      found.locator("form button").click();
-      found.getByText("as asked").waitFor();
-      saved(p);
-      p.reload();
-      painted(p);
-      button(p, "As it falls").click();
-      p.getByText("as asked").first().waitFor();
-      found.getByText("Not meant").first().click();
-      saved(p);
-    }
+    Locator found = p.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Findings"));
+    found
+        .getByText("It's intentional", new Locator.GetByTextOptions().setExact(true))
+        .first()
+        .click();
+    p.getByLabel("Why it is intentional").fill("as asked");
+    found.locator("form button").click();
+    found.getByText("as asked").waitFor();
+    saved(p);
+    p.reload();
+    painted(p);
+    button(p, "As it falls").click();
+    p.getByText("as asked").first().waitFor();
+    found.getByText("Not meant").first().click();
+    saved(p);
     p.getByLabel("Worn").selectOption("right");
     saved(p);
     assertThat(serious(p)).isEmpty();

@@ -14,8 +14,6 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 /** A learner practises: each drill with a mouse, one by keys alone. */
 class PracticeOnScreenTest extends InTheShop {
@@ -141,10 +139,9 @@ class PracticeOnScreenTest extends InTheShop {
     assertThat(shop.sql(count)).isEqualTo(List.of(Integer.toString(before + 1)));
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void landmarks_areTouched(String theme) {
-    Page p = at("findLandmark", theme);
+  @Test
+  void landmarks_areTouched() {
+    Page p = at("findLandmark", "paper");
     Locator head = p.getByTestId("bald-head").locator("canvas");
     head.waitFor();
     painted(p);
@@ -209,10 +206,9 @@ class PracticeOnScreenTest extends InTheShop {
     scored(p, "SAVE_IT");
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void practice_saysWhatIsNext_onEverySize(String theme) {
-    Page p = shop.signedIn("maud", theme);
+  @Test
+  void practice_saysWhatIsNext_onEverySize() {
+    Page p = shop.signedIn("maud", "paper");
     p.navigate(shop.url("/practice"));
     Locator next =
         p.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Next: ")));

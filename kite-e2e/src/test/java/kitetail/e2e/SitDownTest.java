@@ -24,8 +24,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
 class SitDownTest extends InTheShop {
   private static final Locator.WaitForOptions DETACHED =
@@ -233,10 +231,9 @@ class SitDownTest extends InTheShop {
     shop.consoleErrors.clear(); // the server was gone for a while
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"paper", "dusk"})
-  void axe_findsNothingSerious_atTheSitDown(String theme) {
-    Page p = sitting(theme, 1);
+  @Test
+  void axe_findsNothingSerious_atTheSitDown() {
+    Page p = sitting("paper", 1);
     settled(p);
     assertThat(serious(p)).as("sit-down").isEmpty();
     button(p, "Care").click();
