@@ -78,7 +78,7 @@ class WordsTest {
         sources().values().stream()
             .flatMap(
                 code ->
-                    Pattern.compile("Refused\\s*\\.because\\(\\s*\"([^\"]+)\"")
+                    Pattern.compile("(?:Refused\\s*\\.because\\(\\s*|message = )\"([^\"]+)\"")
                         .matcher(code)
                         .results()
                         .map(r -> r.group(1)))

@@ -37,24 +37,16 @@ class AtTheChair {
    * @param measuredMm what is really there at some places, mm dry and straight
    */
   record Measured(
-      @NotNull(message = "must be given") Plan document,
-      int done,
-      @NotNull(message = "must be given") Map<Place, @Nullable Double> measuredMm) {}
+      @NotNull Plan document, int done, @NotNull Map<Place, @Nullable Double> measuredMm) {}
 
   /**
    * @param document the plan with the slip in it
    * @param slip id of its move
    */
-  record Slipped(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String slip) {}
+  record Slipped(@NotNull Plan document, @NotNull String slip) {}
 
   /** {@code tensed}: whether the hair is held firmly. */
-  record Now(
-      @NotNull(message = "must be given") Plan document,
-      int done,
-      @NotNull(message = "must be given") Damp damp,
-      boolean tensed) {}
+  record Now(@NotNull Plan document, int done, @NotNull Damp damp, boolean tensed) {}
 
   ReplanView replan(Measured m, Units units) {
     Plan plan = m.document();

@@ -26,10 +26,7 @@ class BiteAdvisor {
   }
 
   /** The same move by other guides, and the widest bite that keeps a tolerance. */
-  record BiteAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String move,
-      double toleranceMm) {}
+  record BiteAsked(@NotNull Plan document, @NotNull String move, double toleranceMm) {}
 
   record GuideRow(String guide, double straysMm) {}
 

@@ -25,8 +25,8 @@ class Fades {
 
   /** The even rise from {@code fromMm} to {@code toMm}; left out for its own guards' ends. */
   record FadeAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String move,
+      @NotNull Plan document,
+      @NotNull String move,
       @Nullable Double fromMm,
       @Nullable Double toMm) {}
 

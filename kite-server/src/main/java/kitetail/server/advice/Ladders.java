@@ -32,8 +32,8 @@ class Ladders {
 
   /** The ladder for a section of a plan's result. */
   record LadderAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String section,
+      @NotNull Plan document,
+      @NotNull String section,
       double @Nullable [] guardNumbers,
       @Nullable Double stepShare,
       @Nullable Double toleranceMm,

@@ -47,8 +47,8 @@ class Edits {
    * value}, an end of a range set to a number.
    */
   record EdgeAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String section,
+      @NotNull Plan document,
+      @NotNull String section,
       int limit,
       boolean upper,
       double fromX,
@@ -59,9 +59,9 @@ class Edits {
 
   /** {@code what}: splitLevel, splitUpright, join (with {@code other}), mirror. */
   record SectionAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String what,
-      @NotNull(message = "must be given") String section,
+      @NotNull Plan document,
+      @NotNull String what,
+      @NotNull String section,
       @Nullable String other) {}
 
   /**
@@ -69,8 +69,8 @@ class Edits {
    * add on {@code section} before the move that is {@code at}, or an outline along the hairline.
    */
   record MoveAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String what,
+      @NotNull Plan document,
+      @NotNull String what,
       @Nullable String move,
       @Nullable String section,
       int at) {}
@@ -80,39 +80,24 @@ class Edits {
    *
    * @param gramsPerDm2 left out for the weight of what grows beside it
    */
-  record WeightAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String move,
-      @Nullable Double gramsPerDm2) {}
+  record WeightAsked(@NotNull Plan document, @NotNull String move, @Nullable Double gramsPerDm2) {}
 
   /** {@code at}: where in the order it comes when the plan has none. */
-  record StartAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") FadeEdit.Start start,
-      int at) {}
+  record StartAsked(@NotNull Plan document, @NotNull FadeEdit.Start start, int at) {}
 
   /** {@code mm}: to be left there in the mean, dry and straight. */
-  record DialAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") Dials.Part part,
-      double mm) {}
+  record DialAsked(@NotNull Plan document, @NotNull Dials.Part part, double mm) {}
 
   /** {@code percent}: of the weight to be taken out of the lengths. */
-  record WeightOffAsked(@NotNull(message = "must be given") Plan document, double percent) {}
+  record WeightOffAsked(@NotNull Plan document, double percent) {}
 
   /** {@code landing}: where the fringe is to end. */
-  record LandAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") Landing landing) {}
+  record LandAsked(@NotNull Plan document, @NotNull Landing landing) {}
 
-  record SoftnessAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") Softness softness) {}
+  record SoftnessAsked(@NotNull Plan document, @NotNull Softness softness) {}
 
   /** What {@code other} has otherwise than {@code document}. */
-  record DifferencesAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") Plan other) {}
+  record DifferencesAsked(@NotNull Plan document, @NotNull Plan other) {}
 
   private static EditWords words(Units units) {
     return new EditWords(new Words(units));

@@ -27,10 +27,7 @@ class Grips {
   }
 
   /** {@code bite} from 1. */
-  record GripAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String move,
-      int bite) {}
+  record GripAsked(@NotNull Plan document, @NotNull String move, int bite) {}
 
   /** One stretch of a parting. */
   record PartingRow(int bite, List<double[]> points) {}

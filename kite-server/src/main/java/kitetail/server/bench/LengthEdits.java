@@ -32,8 +32,8 @@ class LengthEdits {
    * both}: the same on the other side.
    */
   record LengthAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") Walk.Kind walk,
+      @NotNull Plan document,
+      @NotNull Walk.Kind walk,
       double atMm,
       double lengthMm,
       @Nullable Double keptMm,

@@ -94,11 +94,10 @@ class ClientController {
       List<VisitRow> visits) {}
 
   record NewClient(
-      @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
-          String name,
-      @Size(max = 60, message = "allowed 0 to 60 characters") @Nullable String phone,
-      @Size(max = 254, message = "allowed 0 to 254 characters") @Nullable String email,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String note) {}
+      @NotBlank @Size(max = 120) String name,
+      @Size(max = 60) @Nullable String phone,
+      @Size(max = 254) @Nullable String email,
+      @Size(max = 2000) @Nullable String note) {}
 
   /** Clients whose name holds some letters, in order of name; at most two hundred. */
   @GetMapping

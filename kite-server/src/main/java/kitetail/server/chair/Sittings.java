@@ -60,9 +60,7 @@ class Sittings {
    * @param sentAt by the device's clock; where it is given, times are the server's
    */
   record Begin(
-      @NotNull(message = "must be given") UUID token,
-      @NotNull(message = "must be given") OffsetDateTime startedAt,
-      @Nullable OffsetDateTime sentAt) {}
+      @NotNull UUID token, @NotNull OffsetDateTime startedAt, @Nullable OffsetDateTime sentAt) {}
 
   /**
    * @param id rises in the order entries came in
@@ -86,21 +84,15 @@ class Sittings {
       double weeksToGo) {}
 
   record Written(
-      @Min(value = 0, message = "allowed 0 or more")
-          @Max(value = 100_000, message = "allowed up to 100000")
-          int number,
-      @NotNull(message = "must be given") OffsetDateTime at,
-      @NotNull(message = "must be given") Entry entry) {}
+      @Min(0) @Max(100_000) int number, @NotNull OffsetDateTime at, @NotNull Entry entry) {}
 
   /**
    * @param sentAt by the device's clock; where it is given, entries are put in the server's time
    */
   record Writing(
-      @NotNull(message = "must be given") UUID device,
+      @NotNull UUID device,
       @Nullable OffsetDateTime sentAt,
-      @NotNull(message = "must be given")
-          @Size(min = 1, max = MOST, message = "allowed 1 to 500 entries")
-          List<@Valid Written> entries) {}
+      @NotNull @Size(min = 1, max = MOST) List<@Valid Written> entries) {}
 
   /**
    * @param stored how many of the device's entries are stored

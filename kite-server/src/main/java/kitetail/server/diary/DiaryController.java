@@ -98,23 +98,19 @@ class DiaryController {
    *     one
    */
   record Booking(
-      @NotNull(message = "must be given") Long personId,
-      @NotNull(message = "must be given") Long clientId,
+      @NotNull Long personId,
+      @NotNull Long clientId,
       @Nullable Long planId,
       @Nullable Long serviceId,
-      @NotNull(message = "must be given") OffsetDateTime startsAt,
-      @Min(value = 5, message = "allowed 5 to 480") @Max(value = 480, message = "allowed 5 to 480")
-          @Nullable Integer minutes,
-      @Size(max = 400, message = "allowed 0 to 400 characters") @Nullable String note) {}
+      @NotNull OffsetDateTime startsAt,
+      @Min(5) @Max(480) @Nullable Integer minutes,
+      @Size(max = 400) @Nullable String note) {}
 
   record Moved(
-      @NotNull(message = "must be given") Long version,
-      @NotNull(message = "must be given") Long personId,
-      @NotNull(message = "must be given") OffsetDateTime startsAt,
-      @NotNull(message = "must be given")
-          @Min(value = 5, message = "allowed 5 to 480")
-          @Max(value = 480, message = "allowed 5 to 480")
-          Integer minutes) {}
+      @NotNull Long version,
+      @NotNull Long personId,
+      @NotNull OffsetDateTime startsAt,
+      @NotNull @Min(5) @Max(480) Integer minutes) {}
 
   record Version(long version) {}
 
@@ -275,7 +271,7 @@ class DiaryController {
     DID_NOT_COME
   }
 
-  record Told(@NotNull(message = "must be given") Came state) {}
+  record Told(@NotNull Came state) {}
 
   @Needs(Right.BOOK)
   @PutMapping("/appointments/{id}/state")

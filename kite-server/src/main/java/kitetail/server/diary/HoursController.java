@@ -58,16 +58,12 @@ class HoursController {
    * @param since the first day it counts from
    */
   record OpeningRow(
-      @NotNull(message = "must be given")
-          @Size(min = 1, max = 400, message = "allowed 1 to 400 characters")
-          String rule,
-      @NotNull(message = "must be given") LocalDate since,
-      @NotNull(message = "must be given") LocalTime from,
-      @NotNull(message = "must be given") LocalTime to) {}
+      @NotNull @Size(min = 1, max = 400) String rule,
+      @NotNull LocalDate since,
+      @NotNull LocalTime from,
+      @NotNull LocalTime to) {}
 
-  record Opening(
-      @NotNull(message = "must be given") @Size(max = 30, message = "allowed 0 to 30 rows")
-          List<@Valid OpeningRow> hours) {}
+  record Opening(@NotNull @Size(max = 30) List<@Valid OpeningRow> hours) {}
 
   record BusyRead(int times) {}
 
@@ -75,14 +71,9 @@ class HoursController {
    * @param why as it is shown: holiday, stocktaking
    */
   record ClosedRow(
-      @NotNull(message = "must be given") LocalDate from,
-      @NotNull(message = "must be given") LocalDate to,
-      @NotNull(message = "must be given") @Size(max = 80, message = "allowed 0 to 80 characters")
-          String why) {}
+      @NotNull LocalDate from, @NotNull LocalDate to, @NotNull @Size(max = 80) String why) {}
 
-  record Closed(
-      @NotNull(message = "must be given") @Size(max = 60, message = "allowed 0 to 60 rows")
-          List<@Valid ClosedRow> days) {}
+  record Closed(@NotNull @Size(max = 60) List<@Valid ClosedRow> days) {}
 
   @GetMapping("/api/shop/hours")
   Opening open(@AuthenticationPrincipal Person me) {

@@ -31,17 +31,14 @@ class Late {
    * @param version of the appointment the paper was made of
    */
   record PushedRow(
-      @NotNull(message = "must be given") Long id,
-      @NotNull(message = "must be given") Long version,
+      @NotNull Long id,
+      @NotNull Long version,
       String clientName,
       OffsetDateTime wasAt,
-      @NotNull(message = "must be given") OffsetDateTime startsAt,
-      @NotNull(message = "must be given") OffsetDateTime endsAt) {}
+      @NotNull OffsetDateTime startsAt,
+      @NotNull OffsetDateTime endsAt) {}
 
-  record Pushed(
-      @NotNull(message = "must be given") Long personId,
-      @NotEmpty(message = "must be given") @Size(max = 50, message = "allowed 1 to 50")
-          List<@Valid PushedRow> rows) {}
+  record Pushed(@NotNull Long personId, @NotEmpty @Size(max = 50) List<@Valid PushedRow> rows) {}
 
   record LateRows(long personId, List<PushedRow> rows) {}
 

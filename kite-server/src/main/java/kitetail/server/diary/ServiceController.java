@@ -38,19 +38,11 @@ class ServiceController {
    */
   record ServiceRow(
       @Nullable Long id,
-      @NotBlank(message = "must be given") @Size(max = 60, message = "allowed 1 to 60 characters")
-          String name,
-      @NotNull(message = "must be given")
-          @Min(value = 5, message = "allowed 5 to 480")
-          @Max(value = 480, message = "allowed 5 to 480")
-          Integer minutes,
-      @Min(value = 0, message = "allowed 0 to 100000000")
-          @Max(value = 100_000_000, message = "allowed 0 to 100000000")
-          @Nullable Long priceCents) {}
+      @NotBlank @Size(max = 60) String name,
+      @NotNull @Min(5) @Max(480) Integer minutes,
+      @Min(0) @Max(100_000_000) @Nullable Long priceCents) {}
 
-  record Services(
-      @NotNull(message = "must be given") @Size(max = 40, message = "allowed 0 to 40 rows")
-          List<@Valid ServiceRow> services) {}
+  record Services(@NotNull @Size(max = 40) List<@Valid ServiceRow> services) {}
 
   /** The shortest first. */
   @GetMapping

@@ -50,11 +50,11 @@ class WaitingController {
   }
 
   record Waits(
-      @NotNull(message = "must be given") Long clientId,
+      @NotNull Long clientId,
       @Nullable Long planId,
       @Nullable Long personId,
-      @NotNull(message = "must be given") LocalDate until,
-      @Size(max = 400, message = "allowed 0 to 400 characters") @Nullable String note) {}
+      @NotNull LocalDate until,
+      @Size(max = 400) @Nullable String note) {}
 
   record WaitingList(List<WaitingRepository.WaitingRow> waiting) {}
 

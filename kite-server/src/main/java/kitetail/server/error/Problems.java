@@ -1,11 +1,11 @@
 package kitetail.server.error;
 
 import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
 import java.net.SocketTimeoutException;
 import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import kitetail.formats.json.PlanJson;
@@ -14,7 +14,6 @@ import kitetail.formats.json.PlanProblemException;
 import kitetail.formats.words.Refused;
 import kitetail.head.HeadMeasureException;
 import kitetail.work.Deadline;
-import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
@@ -24,7 +23,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
-import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -47,9 +45,11 @@ class Problems {
   private static final String MISSING = "23502";
 
   private final Erased erased;
+  private final Validator validator;
 
-  Problems(Erased erased) {
+  Problems(Erased erased, Validator validator) {
     this.erased = erased;
+    this.validator = validator;
   }
 
   @ExceptionHandler
@@ -76,7 +76,11 @@ class Problems {
 
   @ExceptionHandler
   ProblemDetail invalid(MethodArgumentNotValidException e) {
-    return fields(e.getFieldErrors().stream().map(Problems::constraint).toList());
+    return fields(
+        e.getFieldErrors().stream()
+            .map(
+                f -> Allowance.broken(validator, f.unwrap(ConstraintViolation.class), f.getField()))
+            .toList());
   }
 
   @ExceptionHandler
@@ -98,7 +102,7 @@ class Problems {
         return fields(List.of(new PlanProblem(path(v), "this", v.getCause().getMessage())));
       }
       if (t instanceof InvalidNullException n) {
-        return fields(List.of(new PlanProblem(path(n), "null", "must be given")));
+        return fields(List.of(new PlanProblem(path(n), "null", Refused.because("must-be-given"))));
       }
       if (t instanceof BodyLimit.TooSlow || t instanceof SocketTimeoutException) {
         return ProblemDetail.forStatusAndDetail(
@@ -107,28 +111,6 @@ class Problems {
     }
     return ProblemDetail.forStatusAndDetail(
         HttpStatus.BAD_REQUEST, Refused.because("not-the-json"));
-  }
-
-  /** With what the broken constraint allows, where that is a number. */
-  private static PlanProblem constraint(FieldError f) {
-    Map<String, Object> is =
-        ((ConstraintViolation<?>) f.unwrap(ConstraintViolation.class))
-            .getConstraintDescriptor()
-            .getAttributes();
-    Double least = "Min".equals(f.getCode()) ? number(is.get("value")) : number(is.get("min"));
-    Double most = "Max".equals(f.getCode()) ? number(is.get("value")) : number(is.get("max"));
-    return new PlanProblem(
-        "$." + f.getField(),
-        String.valueOf(f.getRejectedValue()),
-        String.valueOf(f.getDefaultMessage()),
-        least,
-        most,
-        null,
-        null);
-  }
-
-  private static @Nullable Double number(@Nullable Object x) {
-    return x instanceof Number n ? n.doubleValue() : null;
   }
 
   private static String path(DatabindException e) {

@@ -37,7 +37,7 @@ public class AfterTheCut {
   /**
    * @param measured where a length was measured while it was cut
    */
-  record Cut(@NotNull(message = "must be given") Plan document, @Nullable Set<Place> measured) {}
+  record Cut(@NotNull Plan document, @Nullable Set<Place> measured) {}
 
   /**
    * A part of the head to look at from one stand.

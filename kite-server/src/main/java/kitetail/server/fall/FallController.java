@@ -42,11 +42,7 @@ class FallController {
     this.lines = lines;
   }
 
-  record LongestAsked(
-      @NotNull(message = "must be given") Plan document,
-      @Min(value = 1, message = "allowed 1 to 26 weeks")
-          @Max(value = 26, message = "allowed 1 to 26 weeks")
-          int weeks) {}
+  record LongestAsked(@NotNull Plan document, @Min(1) @Max(26) int weeks) {}
 
   /** Strands at rest and what is read of them (docs/formats.md has the layout). */
   @PostMapping(value = "/fall", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)

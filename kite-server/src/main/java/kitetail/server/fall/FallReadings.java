@@ -32,9 +32,7 @@ public class FallReadings implements Warms {
   /**
    * @param document the plan as it was cut
    */
-  record StandsOut(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") Place place) {}
+  record StandsOut(@NotNull Plan document, @NotNull Place place) {}
 
   private static final int WARM = 6;
 

@@ -22,9 +22,7 @@ class InHands {
     this.bytes = bytes;
   }
 
-  record InHandAsked(
-      @NotNull(message = "must be given") Plan document,
-      @NotNull(message = "must be given") String move) {}
+  record InHandAsked(@NotNull Plan document, @NotNull String move) {}
 
   /**
    * @throws FieldException when the plan has no such move

@@ -55,19 +55,13 @@ class KitBook {
   record Kit(List<ToolRow> tools) {}
 
   record NewTool(
-      @NotNull(message = "must be given") Tool kind,
-      @NotBlank(message = "must be given") @Size(max = 80, message = "allowed 1 to 80 characters")
-          String name,
-      @DecimalMin(value = "0.1", message = "allowed 0.1 to 250 mm")
-          @DecimalMax(value = "250", message = "allowed 0.1 to 250 mm")
-          @Nullable Double measuredMm,
-      @Size(max = 200, message = "allowed 0 to 200 characters") @Nullable String note,
+      @NotNull Tool kind,
+      @NotBlank @Size(max = 80) String name,
+      @DecimalMin("0.1") @DecimalMax("250") @Nullable Double measuredMm,
+      @Size(max = 200) @Nullable String note,
       @Nullable Boolean retired) {}
 
-  record DidTo(
-      @NotNull(message = "must be given") UUID token,
-      @NotNull(message = "must be given") Care.Act act,
-      @Nullable Long clientId) {}
+  record DidTo(@NotNull UUID token, @NotNull Care.Act act, @Nullable Long clientId) {}
 
   /**
    * @param clientId who is next; null for everybody

@@ -43,7 +43,7 @@ class WordingController {
    */
   record Wording(Kind kind, String words, String usual, List<String> names, String preview) {}
 
-  record Words(@NotNull(message = "must be given") String words) {}
+  record Words(@NotNull String words) {}
 
   record Preview(String preview) {}
 

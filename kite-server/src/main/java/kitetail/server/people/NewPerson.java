@@ -16,16 +16,9 @@ import org.springframework.security.crypto.password.PasswordEncoder;
  * @param units in which lengths are told; centimetres where nothing is said
  */
 public record NewPerson(
-    @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
-        String name,
-    @NotNull(message = "must be given")
-        @Pattern(
-            regexp = "[a-z0-9][a-z0-9._-]{1,39}",
-            message = "allowed 2 to 40 small letters, digits, dots, dashes")
-        String signIn,
-    @NotNull(message = "must be given")
-        @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
-        String password,
+    @NotBlank @Size(max = 120) String name,
+    @NotNull @Pattern(regexp = "[a-z0-9][a-z0-9._-]{1,39}", message = "sign-in-name") String signIn,
+    @NotNull @Size(min = 10, max = 200) String password,
     @Nullable Units units,
     @Nullable Role role) {
   public PeopleRepository.New with(Role as, PasswordEncoder encoder) {

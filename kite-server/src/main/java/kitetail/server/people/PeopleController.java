@@ -76,23 +76,14 @@ class PeopleController {
    */
   record People(List<PersonRow> people, List<Role> roles) {}
 
-  record Changed(
-      @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
-          String name,
-      @NotNull(message = "must be given") Role role,
-      boolean disabled) {}
+  record Changed(@NotBlank @Size(max = 120) String name, @NotNull Role role, boolean disabled) {}
 
   /**
    * @param chair from the left; left out for who has none
    */
-  record Seat(
-      @Min(value = 1, message = "allowed 1 to 40") @Max(value = 40, message = "allowed 1 to 40")
-          @Nullable Integer chair) {}
+  record Seat(@Min(1) @Max(40) @Nullable Integer chair) {}
 
-  record NewPassword(
-      @NotNull(message = "must be given")
-          @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
-          String password) {}
+  record NewPassword(@NotNull @Size(min = 10, max = 200) String password) {}
 
   @GetMapping
   People all(@AuthenticationPrincipal Person me) {

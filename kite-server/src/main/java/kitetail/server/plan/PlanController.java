@@ -60,13 +60,11 @@ class PlanController {
       String work,
       Plan document) {}
 
-  record Save(
-      @NotNull(message = "must be given") Long version,
-      @NotNull(message = "must be given") Plan document) {}
+  record Save(@NotNull Long version, @NotNull Plan document) {}
 
   record Saved(long version) {}
 
-  record Away(@NotNull(message = "must be given") Boolean away) {}
+  record Away(@NotNull Boolean away) {}
 
   @GetMapping("/ramp")
   Ramp ramp() {

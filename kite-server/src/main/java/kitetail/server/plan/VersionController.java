@@ -37,10 +37,7 @@ class VersionController {
     this.clock = clock;
   }
 
-  record Keep(
-      @NotBlank(message = "must be given") @Size(max = 80, message = "allowed 1 to 80 letters")
-          String name,
-      @NotNull(message = "must be given") Plan document) {}
+  record Keep(@NotBlank @Size(max = 80) String name, @NotNull Plan document) {}
 
   @GetMapping
   List<VersionRepository.VersionRow> all(

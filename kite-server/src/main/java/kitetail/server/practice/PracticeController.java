@@ -42,12 +42,10 @@ class PracticeController {
   /**
    * @param token made by the device, so that a try that is sent twice counts once
    */
-  record TryMade(
-      @NotNull(message = "must be given") UUID token,
-      @NotNull(message = "must be given") Attempt attempt) {}
+  record TryMade(@NotNull UUID token, @NotNull Attempt attempt) {}
 
   /** A try that goes on; nothing of it is written down. */
-  record TrySoFar(@NotNull(message = "must be given") Attempt attempt) {}
+  record TrySoFar(@NotNull Attempt attempt) {}
 
   /** What somebody agrees to. */
   record Consents(boolean used, boolean shown) {}

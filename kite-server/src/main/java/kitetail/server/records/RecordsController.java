@@ -47,11 +47,7 @@ class RecordsController {
    */
   record Claimable(List<String> owners) {}
 
-  record Claim(
-      @NotNull(message = "must be given") String signIn,
-      @NotNull(message = "must be given")
-          @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
-          String password) {}
+  record Claim(@NotNull String signIn, @NotNull @Size(min = 10, max = 200) String password) {}
 
   private final YearTables tables;
   private final Archive archive;

@@ -32,7 +32,7 @@ class SecondFactorController {
 
   record Second(boolean on) {}
 
-  record SecondAsked(@NotBlank(message = "must be given") String password) {}
+  record SecondAsked(@NotBlank String password) {}
 
   /**
    * @param secret to be typed into an authenticator
@@ -40,7 +40,7 @@ class SecondFactorController {
    */
   record SecondOffer(String secret, String uri) {}
 
-  record SecondDigits(@NotBlank(message = "must be given") String code) {}
+  record SecondDigits(@NotBlank String code) {}
 
   /**
    * @param codes each instead of the digits, once, when the device is lost; told this one time

@@ -72,10 +72,7 @@ class SessionController {
   /**
    * @param code the digits beside the password, of who has set them up
    */
-  record SignIn(
-      @NotBlank(message = "must be given") String signIn,
-      @NotBlank(message = "must be given") String password,
-      @Nullable String code) {}
+  record SignIn(@NotBlank String signIn, @NotBlank String password, @Nullable String code) {}
 
   /**
    * @param signIn the name to sign in with
@@ -102,13 +99,10 @@ class SessionController {
     }
   }
 
-  record Password(@NotBlank(message = "must be given") String password) {}
+  record Password(@NotBlank String password) {}
 
   record OwnPassword(
-      @NotBlank(message = "must be given") String current,
-      @NotNull(message = "must be given")
-          @Size(min = 10, max = 200, message = "allowed 10 to 200 characters")
-          String password) {}
+      @NotBlank String current, @NotNull @Size(min = 10, max = 200) String password) {}
 
   /** Who is signed in; 204 when nobody is. */
   @GetMapping

@@ -33,10 +33,9 @@ class BeginController {
    * @param zone as Europe/Amsterdam
    */
   record NewShop(
-      @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
-          String name,
-      @NotNull(message = "must be given") String zone,
-      @NotNull(message = "must be given") @Valid NewPerson owner) {}
+      @NotBlank @Size(max = 120) String name,
+      @NotNull String zone,
+      @NotNull @Valid NewPerson owner) {}
 
   @GetMapping("/api/session/shop")
   Begun begun() {

@@ -30,10 +30,7 @@ class ShopController {
   /**
    * @param zone as Europe/Amsterdam
    */
-  record Shop(
-      @NotBlank(message = "must be given") @Size(max = 120, message = "allowed 1 to 120 characters")
-          String name,
-      @NotNull(message = "must be given") String zone) {}
+  record Shop(@NotBlank @Size(max = 120) String name, @NotNull String zone) {}
 
   @GetMapping
   Shop shop(@AuthenticationPrincipal Person me) {

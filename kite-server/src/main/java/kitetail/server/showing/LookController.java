@@ -50,17 +50,14 @@ class LookController {
 
   record Paired(UUID key) {}
 
-  record Code(
-      @NotNull(message = "must be given")
-          @Pattern(regexp = "\\d{6}", message = "must be six digits")
-          String code) {}
+  record Code(@NotNull @Pattern(regexp = "\\d{6}", message = "six-digits") String code) {}
 
   /**
    * @param liked what the client said yes to; null while nothing
    */
   record Look(List<Sights.Sight> sights, OffsetDateTime endsAt, @Nullable String liked) {}
 
-  record Liked(@NotNull(message = "must be given") String what) {}
+  record Liked(@NotNull String what) {}
 
   /** Pairs this screen by the code on the stylist's. */
   @PostMapping

@@ -58,9 +58,7 @@ class SitDowns {
       OffsetDateTime updatedAt,
       SitDown document) {}
 
-  record SaveSitDown(
-      @NotNull(message = "must be given") Long version,
-      @NotNull(message = "must be given") SitDown document) {}
+  record SaveSitDown(@NotNull Long version, @NotNull SitDown document) {}
 
   record SavedSitDown(long version) {}
 

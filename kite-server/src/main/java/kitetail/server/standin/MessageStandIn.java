@@ -27,14 +27,12 @@ class MessageStandIn {
   }
 
   record Sent(
-      @NotNull(message = "must be given")
+      @NotNull
           @Pattern(
               regexp = "\\+?[0-9 ()-]{3,40}|[^@]{1,120}@[^@]{1,120}",
-              message = "allowed a telephone number or an e-mail address")
+              message = "phone-or-mail")
           String address,
-      @NotNull(message = "must be given")
-          @Size(max = 1000, message = "allowed 1 to 1000 characters")
-          String words) {}
+      @NotNull @Size(max = 1000) String words) {}
 
   @PostMapping("/messages")
   @ResponseStatus(HttpStatus.ACCEPTED)

@@ -46,14 +46,12 @@ class Visits {
   }
 
   record NewVisit(
-      @NotNull(message = "must be given") UUID token,
-      @NotNull(message = "must be given") Long planId,
-      @NotNull(message = "must be given") OffsetDateTime startedAt,
-      @NotNull(message = "must be given") OffsetDateTime finishedAt,
-      @Size(max = 2000, message = "allowed 0 to 2000 characters") @Nullable String remarks,
-      @Min(value = 0, message = "allowed 0 to 100000000")
-          @Max(value = 100_000_000, message = "allowed 0 to 100000000")
-          @Nullable Long priceCents) {}
+      @NotNull UUID token,
+      @NotNull Long planId,
+      @NotNull OffsetDateTime startedAt,
+      @NotNull OffsetDateTime finishedAt,
+      @Size(max = 2000) @Nullable String remarks,
+      @Min(0) @Max(100_000_000) @Nullable Long priceCents) {}
 
   /**
    * Kept once for a token, with the plan as it was cut and the moves done as they were written

@@ -78,7 +78,7 @@ class DatabaseFaultTest {
   /** Whatever passes every check of ours and not the database's is a sentence, never a fault. */
   @Test
   void whatTheDatabaseWillNotKeep_isSaid_andAFaultOfOursStaysOne() {
-    Problems problems = new Problems(null);
+    Problems problems = new Problems(null, null);
     for (String state : new String[] {"22021", "23514", "23502"}) {
       ResponseEntity<ProblemDetail> r =
           problems.database(
