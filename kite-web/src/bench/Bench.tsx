@@ -7,7 +7,9 @@ import { useFirstDrawn } from "../draw/firstDrawn";
 import { KiteString } from "../draw/KiteString";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
-import { ShowClient } from "../look/ShowClient";
+import { ShowClient } from "../parts/ShowClient";
+import { useBenchKeys } from "../parts/useBenchKeys";
+import { useHead } from "../parts/useHead";
 import { ask } from "../store/asks";
 import { compareNot, useOther } from "../store/compareStore";
 import { look, lookAnew, turnTo, useLook } from "../store/lookStore";
@@ -35,8 +37,6 @@ import { PlanName } from "./PlanName";
 import { Printouts } from "./Printouts";
 import { ProfilePanel } from "./ProfilePanel";
 import { Reading } from "./Reading";
-import { useBenchKeys } from "./useBenchKeys";
-import { useHead } from "./useHead";
 import { Versions } from "./Versions";
 
 /** The fall and the remedies are asked when nothing has changed for so long. */

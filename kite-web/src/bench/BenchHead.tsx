@@ -10,13 +10,13 @@ import { Head3D } from "../draw/Head3D";
 import { useBenchPaint } from "../draw/useBenchPaint";
 import { Xray3D } from "../draw/Xray3D";
 import { Loading } from "../frame/States";
+import { useSeams } from "../parts/useHead";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useFall } from "../store/useFall";
 import { useStylist } from "../store/useStylist";
 import { worded } from "../words/worded";
 import { Legend } from "./LookBar";
-import { useSeams } from "./useHead";
 
 const XRAY = "#1b3f6b";
 

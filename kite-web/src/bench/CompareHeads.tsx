@@ -1,14 +1,14 @@
 import { useState } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import type { PlanDocument, Ramp } from "../api/types";
+import { useHead } from "../parts/useHead";
+import { weekWords } from "../parts/worn";
 import { compareNot, type Other } from "../store/compareStore";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { worded } from "../words/worded";
 import { BenchHead } from "./BenchHead";
-import { useHead } from "./useHead";
-import { weekWords } from "./worn";
 
 type Props = {
   document: PlanDocument;

@@ -2,11 +2,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, said } from "../api/http";
 import type { PlanDocument } from "../api/types";
+import { MOST_WEEKS } from "../parts/worn";
 import { compareWith } from "../store/compareStore";
 import { usePlan } from "../store/planStore";
 import { worded } from "../words/worded";
 import { Menu } from "./Menu";
-import { MOST_WEEKS } from "./worn";
 
 const WEEKS = [2, 4, 6, 8, 12, MOST_WEEKS];
 

@@ -4,12 +4,12 @@ import { api, said } from "../api/http";
 import type { PlanDocument } from "../api/types";
 import { lengthPaint } from "../draw/coats";
 import { HeadSvg } from "../draw/HeadSvg";
+import { useHead } from "../parts/useHead";
 import { useLook } from "../store/lookStore";
 import { plan as kept, usePlan } from "../store/planStore";
 import type { Units } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { worded } from "../words/worded";
-import { useHead } from "./useHead";
 
 /** Two people changed one plan: both heads, what is different, and the choice. */
 export function Conflict({ units }: { units: Units }) {

@@ -1,12 +1,12 @@
 import { useRef } from "react";
 import { LANDINGS } from "../api/names";
 import type { DialsView, PlanDocument } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { ask, changes } from "../store/asks";
 import { editPlan } from "../store/planStore";
 import { leastStep, lengthStep, lengthWords, toMm, toShown, type Units, unitOf } from "../store/units";
 import { useAnswer } from "../store/useAnswer";
 import { worded } from "../words/worded";
-import { Stepper } from "./Stepper";
 
 type Part = DialsView["parts"][number];
 type Softness = NonNullable<DialsView["softness"]>;

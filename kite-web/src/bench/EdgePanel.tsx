@@ -1,10 +1,10 @@
 import { within } from "../api/range";
 import type { Outline } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { change } from "../store/planStore";
 import { worded } from "../words/worded";
 import { NAPE_FORMS } from "./napeForms";
 import { Pick } from "./Pick";
-import { Stepper } from "./Stepper";
 
 const TAPER = [
   ["lengthMm", worded("edgePanel.at-the-hairline")],

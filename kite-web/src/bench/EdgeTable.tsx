@@ -1,10 +1,10 @@
 import type { PlanDocument } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { change, choose } from "../store/planStore";
 import { worded } from "../words/worded";
 import type { EdgeHandle } from "./edges";
 import { NAPE_FORMS } from "./napeForms";
 import { Pick } from "./Pick";
-import { Stepper } from "./Stepper";
 
 type Props = { handles: EdgeHandle[]; document: PlanDocument; chosen: number };
 

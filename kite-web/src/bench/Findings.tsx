@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Finding, Meant, PlanDocument, RemedyRow } from "../api/types";
-import { Said } from "../help/Said";
+import { Said } from "../parts/Said";
 import { look, sideOf, turnTo } from "../store/lookStore";
 import { change, choose, usePlan } from "../store/planStore";
 import { tryOn, useTried } from "../store/tryStore";

@@ -1,6 +1,7 @@
 import { PLACES } from "../api/names";
 import { within } from "../api/range";
 import type { Fingers, Guide, Hold, Line } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { change } from "../store/planStore";
 import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
 import { worded } from "../words/worded";
@@ -8,7 +9,6 @@ import { BLADES } from "./blades";
 import { HandPanel } from "./HandPanel";
 import { Pick } from "./Pick";
 import { FACINGS } from "./places";
-import { Stepper } from "./Stepper";
 
 export const HOLDS = [
   ["straightOut", worded("fingersPanel.straight-out")],

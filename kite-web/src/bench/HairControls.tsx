@@ -1,9 +1,9 @@
 import type { Styling } from "../api/types";
+import { MOST_WEEKS, WAYS, weekWords } from "../parts/worn";
 import { bitesOnHair, look, useLook } from "../store/lookStore";
 import { change, usePlan } from "../store/planStore";
 import { worded } from "../words/worded";
 import { Longest } from "./Longest";
-import { MOST_WEEKS, WAYS, weekWords } from "./worn";
 
 /** How the hair is worn, and how many weeks it has grown; growth lets the hair fall. */
 export function HairControls() {

@@ -1,10 +1,10 @@
 import { within } from "../api/range";
 import type { Fingers, Hand } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { change } from "../store/planStore";
 import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
 import { worded } from "../words/worded";
 import { Pick } from "./Pick";
-import { Stepper } from "./Stepper";
 
 const STRETCHES = [
   ["aboveHairlineMm", worded("handPanel.above-the-hairline")],

@@ -1,5 +1,6 @@
 import type { HeadData, Outcome } from "../api/binary";
 import type { GripRow, PlanDocument, Ramp } from "../api/types";
+import { useHead } from "../parts/useHead";
 import { useOther } from "../store/compareStore";
 import { useLook } from "../store/lookStore";
 import type { Units } from "../store/units";
@@ -10,7 +11,6 @@ import { CompareHeads } from "./CompareHeads";
 import { HairControls } from "./HairControls";
 import { LookBar, Overlays, Views } from "./LookBar";
 import { TriedNote } from "./TriedNote";
-import { useHead } from "./useHead";
 
 type Props = {
   document: PlanDocument;

@@ -1,6 +1,6 @@
 import { Dialog } from "../frame/Dialog";
+import { BENCH_KEYS } from "../parts/useBenchKeys";
 import { worded } from "../words/worded";
-import { BENCH_KEYS } from "./useBenchKeys";
 
 /** The keys of the bench. */
 export function KeyHelp({ shut }: { shut: () => void }) {

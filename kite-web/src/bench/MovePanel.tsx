@@ -1,6 +1,8 @@
 import { type ReactNode, useState } from "react";
 import { within } from "../api/range";
 import type { Move, PlanDocument, Result } from "../api/types";
+import { FadePanel } from "../parts/FadePanel";
+import { Stepper } from "../parts/Stepper";
 import { changes } from "../store/asks";
 import { change, editPlan } from "../store/planStore";
 import type { Units } from "../store/units";
@@ -8,14 +10,12 @@ import { worded } from "../words/worded";
 import { BLADES, LAYERS, OVER_COMB } from "./blades";
 import { DampHere } from "./DampHere";
 import { EdgePanel } from "./EdgePanel";
-import { FadePanel } from "./FadePanel";
 import { FingersPanel } from "./FingersPanel";
 import { HandlingPanel } from "./HandlingPanel";
 import { NextSafe } from "./NextSafe";
 import { Pick } from "./Pick";
 import { Primary } from "./Primary";
 import { Sentence } from "./Sentence";
-import { Stepper } from "./Stepper";
 import { Strays } from "./Strays";
 
 const TOOLS = [

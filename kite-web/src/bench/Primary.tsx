@@ -1,9 +1,9 @@
 import type { Cut } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { change } from "../store/planStore";
 import { leastStep, lengthStep, toMm, toShown, type Units, unitOf } from "../store/units";
 import { worded } from "../words/worded";
 import { RAISE } from "./numbers";
-import { Stepper } from "./Stepper";
 
 /** The one number by which a move is known, large. */
 export function Primary({ cut, at, units }: { cut: Cut; at: (string | number)[]; units: Units }) {

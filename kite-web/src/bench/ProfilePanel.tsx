@@ -3,6 +3,7 @@ import type { FallReading, LandingRow, PlanDocument, Result, ScalpMap, Walk } fr
 import { type Held, type Mark, Profile } from "../draw/Profile";
 import { ProfileTable } from "../draw/ProfileTable";
 import { marksOf, weightOn } from "../draw/walks";
+import { WalkSection } from "../parts/WalkSection";
 import { changes } from "../store/asks";
 import { useOther } from "../store/compareStore";
 import { type PlanDrag, startDrag } from "../store/dragPlan";
@@ -16,7 +17,6 @@ import { AddLine } from "./AddLine";
 import { EdgeProfile } from "./EdgeProfile";
 import { EdgeTable } from "./EdgeTable";
 import { edgeOf } from "./edges";
-import { WalkSection } from "./WalkSection";
 
 const WALKS: Record<Walk["walk"], string> = {
   centre: worded("profilePanel.centre"),

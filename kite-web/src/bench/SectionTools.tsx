@@ -1,9 +1,9 @@
 import { placeName } from "../api/names";
 import type { PlanDocument } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { changes } from "../store/asks";
 import { editPlan } from "../store/planStore";
 import { worded } from "../words/worded";
-import { Stepper } from "./Stepper";
 
 type Section = PlanDocument["sections"][number];
 type Between = {

@@ -1,10 +1,10 @@
 import { useRef, useState } from "react";
 import type { Cut, SaidPart } from "../api/types";
+import { Stepper } from "../parts/Stepper";
 import { change } from "../store/planStore";
 import type { Units } from "../store/units";
 import { useShut } from "../store/useShut";
 import { type Changed, changedAt } from "./numbers";
-import { Stepper } from "./Stepper";
 
 type Props = { parts: SaidPart[]; cut: Cut; at: (string | number)[]; units: Units };
 

@@ -1,11 +1,11 @@
 import type { Styling, Way } from "../api/types";
 import { StillHead } from "../draw/StillHead";
+import { WAYS, weekWords } from "../parts/worn";
 import { look, useLook } from "../store/lookStore";
 import { change, usePlan } from "../store/planStore";
 import { worded } from "../words/worded";
 import { LATER } from "./Drying";
 import { Menu } from "./Menu";
-import { WAYS, weekWords } from "./worn";
 
 const WEEKS = [2, 4, 8];
 

@@ -72,7 +72,7 @@ vi.mock("../store/useOutcome", () => {
     },
   };
 });
-vi.mock("./useHead", () => ({ useHead: () => ({}), useSeams: () => undefined }));
+vi.mock("../parts/useHead", () => ({ useHead: () => ({}), useSeams: () => undefined }));
 vi.mock("../store/useFall", () => {
   const none = { message: "" };
   const reading = {

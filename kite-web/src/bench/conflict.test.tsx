@@ -7,7 +7,7 @@ import { Conflict } from "./Conflict";
 import { openOneMove } from "./oneMove";
 
 vi.mock("../store/useOutcome", () => ({ useOutcome: () => ({ problems: [], message: "" }) }));
-vi.mock("./useHead", () => ({ useHead: () => ({}), useSeams: () => undefined }));
+vi.mock("../parts/useHead", () => ({ useHead: () => ({}), useSeams: () => undefined }));
 
 beforeEach(() => {
   localStorage.clear();

@@ -2,8 +2,8 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { Fade, FadeView, PlanDocument } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
+import { FadePanel } from "../parts/FadePanel";
 import { usePlan } from "../store/planStore";
-import { FadePanel } from "./FadePanel";
 import { Legend } from "./LookBar";
 import { openOneMove } from "./oneMove";
 

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { FadeBand } from "../api/types";
-import { blended, boundaryOf, moved, numbersOf, withOneMore, without } from "./fadeBands";
+import { blended, boundaryOf, moved, numbersOf, withOneMore, without } from "../parts/fadeBands";
 
 const BANDS: FadeBand[] = [
   { number: 0.5, leverMm: 0, fromShare: 0, toShare: 0.13 },

@@ -2,11 +2,11 @@ import { cleanup, fireEvent, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { Finding, PlanDocument, PlanView, RemedyRow } from "../api/types";
+import { useBenchKeys } from "../parts/useBenchKeys";
 import { lookAnew, sideOf, useLook } from "../store/lookStore";
 import { change, openPlan, useChosen, usePlan } from "../store/planStore";
 import { takeTried, useTried } from "../store/tryStore";
 import { Findings } from "./Findings";
-import { useBenchKeys } from "./useBenchKeys";
 
 const move = (id: string) => ({ id, name: id, section: "s", cut: { kind: "aside", what: "dry" } });
 const document = {

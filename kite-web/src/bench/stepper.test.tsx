@@ -1,8 +1,8 @@
 import { cleanup, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, expect, it, vi } from "vitest";
+import { Stepper } from "../parts/Stepper";
 import { leastStep, lengthStep } from "../store/units";
-import { Stepper } from "./Stepper";
 
 afterEach(cleanup);
 

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
-import { Soaking } from "../kit/Soaking";
+import { Soaking } from "../parts/Soaking";
 import { useChair, write } from "../store/chairStore";
 import { type Sitting, type Stands, workedMs } from "../store/sitting";
 import { worded } from "../words/worded";

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import type { Move, Place } from "../api/types";
+import { WaysOut } from "../parts/WaysOut";
 import { useChair, write } from "../store/chairStore";
 import { stands } from "../store/sitting";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
-import { WaysOut } from "./WaysOut";
 import { WhereAndHow } from "./WhereAndHow";
 
 /** A comb's width of hair too much; the first that is offered. */

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Place } from "../api/types";
-import { Stepper } from "../bench/Stepper";
+import { Stepper } from "../parts/Stepper";
 import { stepOf, toMm, toShown, type Units, unitOf } from "../store/units";
 import { PlacePick } from "./PlacePick";
 import { SayOrType } from "./SayOrType";

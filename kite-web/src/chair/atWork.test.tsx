@@ -49,8 +49,8 @@ const { MOVES, RESULT } = vi.hoisted(() => {
 vi.mock("../store/useOutcome", () => ({
   useOutcome: () => ({ outcome: { result: RESULT, count: 4 }, message: "", problems: [] }),
 }));
-vi.mock("../bench/useHead", () => ({ useHead: () => ({ head: {}, ramp: {} }), useSeams: () => undefined }));
-vi.mock("./ChairHead", () => ({ ChairHead: () => <p>the head</p> }));
+vi.mock("../parts/useHead", () => ({ useHead: () => ({ head: {}, ramp: {} }), useSeams: () => undefined }));
+vi.mock("../parts/ChairHead", () => ({ ChairHead: () => <p>the head</p> }));
 
 const view = {
   token: "5b0f0c5e-0000-4000-8000-000000000001",

@@ -24,7 +24,7 @@ vi.mock("../store/useOutcome", () => ({
     problems: [],
   }),
 }));
-vi.mock("../bench/useHead", () => ({
+vi.mock("../parts/useHead", () => ({
   useHead: () => ({ head: {}, ramp: { levelsMm: [], colours: [] } }),
   useSeams: () => undefined,
 }));

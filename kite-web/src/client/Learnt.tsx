@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { useLearnt } from "../parts/useLearnt";
 import { worded } from "../words/worded";
-import { useLearnt } from "./useLearnt";
 
 /** What visits taught of this client, and whether it is reckoned with already. */
 export function Learnt({ clientId }: { clientId: number }) {

@@ -1,10 +1,10 @@
 import { Link } from "react-router";
 import { StillHead } from "../draw/StillHead";
-import { Fitting } from "../shapes/Fitting";
-import { HowMuch } from "../shapes/HowMuch";
-import { inWeeks, parted, type Ranked, TODAYS } from "../shapes/ranked";
-import { ShapeCard } from "../shapes/ShapeCard";
-import { useRanking } from "../shapes/useRanking";
+import { Fitting } from "../parts/Fitting";
+import { HowMuch } from "../parts/HowMuch";
+import { inWeeks, parted, type Ranked, TODAYS } from "../parts/ranked";
+import { ShapeCard } from "../parts/ShapeCard";
+import { useRanking } from "../parts/useRanking";
 import { worded } from "../words/worded";
 
 type Props = { client: number; version: number; busy: boolean; pick: (family: string) => void };

@@ -2,9 +2,9 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
 import type { ClientView } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
+import { Photos } from "../parts/Photos";
 import { Correct } from "./Correct";
 import { OwnData } from "./OwnData";
-import { Photos } from "./Photos";
 
 afterEach(() => {
   cleanup();

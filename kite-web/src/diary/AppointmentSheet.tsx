@@ -3,9 +3,9 @@ import { Link } from "react-router";
 import { api, carriedOut } from "../api/http";
 import type { AppointmentRow, DiaryView } from "../api/types";
 import { Dialog } from "../frame/Dialog";
+import { STATES } from "../parts/states";
+import { clock, type Day, dayOf, long, minuteOf, STEP_MIN } from "../parts/times";
 import { worded } from "../words/worded";
-import { STATES } from "./states";
-import { clock, type Day, dayOf, long, minuteOf, STEP_MIN } from "./times";
 
 type Props = {
   row: AppointmentRow;

@@ -4,8 +4,8 @@ import { api, carriedOut, said } from "../api/http";
 import type { ClientRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { clock, type Day, long, moment, shifted } from "../parts/times";
 import { worded } from "../words/worded";
-import { clock, type Day, long, moment, shifted } from "./times";
 import { useWaiting } from "./useWaiting";
 
 /** Who is put on the waiting list waits so long. */

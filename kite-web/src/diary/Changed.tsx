@@ -2,9 +2,9 @@ import { useMutation } from "@tanstack/react-query";
 import { ApiError, api, carriedOut, said } from "../api/http";
 import type { AppointmentRow } from "../api/types";
 import { Problem } from "../frame/Problem";
+import { clock, dayOf, minuteOf, short } from "../parts/times";
 import { worded } from "../words/worded";
 import type { Dropped } from "./DayGrid";
-import { clock, dayOf, minuteOf, short } from "./times";
 
 /** What was done to an appointment last. */
 export type Change =

@@ -1,9 +1,9 @@
 import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { AppointmentRow, DiaryView } from "../api/types";
 import { useLift } from "../draw/useLift";
+import { STATES, type State } from "../parts/states";
+import { clock, type Day, dayOf, minuteOf, moment, STEP_MIN, snapped } from "../parts/times";
 import { worded } from "../words/worded";
-import { STATES, type State } from "./states";
-import { clock, type Day, dayOf, minuteOf, moment, STEP_MIN, snapped } from "./times";
 
 export type Column = { key: string; title: string; day: Day; personId: number };
 export type Dropped = { row: AppointmentRow; personId: number; startsAt: string; minutes: number };

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, said } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
+import { type Day, dayOf, long, minuteOf, moment, mondayOf, shifted, short } from "../parts/times";
 import { worded } from "../words/worded";
 import { AppointmentSheet } from "./AppointmentSheet";
 import { BookForm } from "./BookForm";
@@ -9,7 +10,6 @@ import { type Change, Changed, moved } from "./Changed";
 import { type Column, DayGrid, type Dropped } from "./DayGrid";
 import { FeedAddress } from "./FeedAddress";
 import { Late } from "./Late";
-import { type Day, dayOf, long, minuteOf, moment, mondayOf, shifted, short } from "./times";
 import { Waiting } from "./Waiting";
 
 type Open =

@@ -4,8 +4,8 @@ import { api, carriedOut, said } from "../api/http";
 import type { AppointmentRow, PushedRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { clock, minuteOf } from "../parts/times";
 import { worded } from "../words/worded";
-import { clock, minuteOf } from "./times";
 
 type Props = { row: AppointmentRow; zone: string; done: () => void; shut: () => void };
 type Paper = { personId: number; rows: PushedRow[] };

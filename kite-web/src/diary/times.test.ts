@@ -1,5 +1,5 @@
 import { expect, it } from "vitest";
-import { clock, dayOf, minuteOf, moment, mondayOf, snapped } from "./times";
+import { clock, dayOf, minuteOf, moment, mondayOf, snapped } from "../parts/times";
 
 const ZONE = "Europe/Amsterdam";
 

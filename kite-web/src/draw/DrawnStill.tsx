@@ -1,8 +1,6 @@
-import { useEffect, useState } from "react";
-import { api, said } from "../api/http";
 import type { PlanDocument } from "../api/types";
+import { useDrawnStill } from "../store/useDrawnStill";
 import { worded } from "../words/worded";
-import { dataUrl } from "./dataUrl";
 import type { ViewName } from "./views";
 
 type Props = {
@@ -16,29 +14,7 @@ type Props = {
 
 /** A still of a plan nobody has kept, as it falls. */
 export function DrawnStill({ document, view, week = 0, name, className = "" }: Props) {
-  const [src, setSrc] = useState("");
-  const [gone, setGone] = useState(false);
-  useEffect(() => {
-    const until = new AbortController();
-    said(
-      api.POST("/api/still.png", {
-        params: { query: { view, week } },
-        body: document,
-        parseAs: "blob",
-        signal: until.signal,
-      }),
-    )
-      .then(dataUrl)
-      .then(
-        (url) => {
-          if (until.signal.aborted) return;
-          setSrc(url);
-          setGone(false);
-        },
-        () => !until.signal.aborted && setGone(true),
-      );
-    return () => until.abort();
-  }, [document, view, week]);
+  const { src, gone } = useDrawnStill(document, view, week);
   if (gone)
     return (
       <span className={`soft grid place-items-center ${className}`}>{worded("stillHead.no-picture")}</span>

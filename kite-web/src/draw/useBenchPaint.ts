@@ -1,9 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo } from "react";
 import type { Outcome } from "../api/binary";
-import { api, said } from "../api/http";
 import type { CoatRow, PlanDocument, Ramp } from "../api/types";
-import { asksServer, type Coat, changePaint, coatPaint, lengthPaint, type Paint, toolPaint } from "./coats";
+import { useCoat, useCoats } from "../store/useCoats";
+import { type Coat, changePaint, coatPaint, lengthPaint, type Paint, toolPaint } from "./coats";
 
 type Asked = {
   document: PlanDocument;
@@ -20,27 +19,8 @@ export function useBenchPaint({ document, outcome, ramp, coat, done, before }: A
   paint?: Paint;
   rows?: CoatRow[];
 } {
-  const rows = useQuery({
-    queryKey: ["coats"],
-    queryFn: () => said(api.GET("/api/coats")),
-    staleTime: Number.POSITIVE_INFINITY,
-  }).data;
-  const [asked, setAsked] = useState<{ coat: Coat; values: Float32Array }>();
-  useEffect(() => {
-    if (!asksServer(coat)) return;
-    const abort = new AbortController();
-    said(
-      api.POST("/api/coat", {
-        params: { query: { of: coat } },
-        body: document,
-        signal: abort.signal,
-        parseAs: "arrayBuffer",
-      }),
-    )
-      .then((b) => setAsked({ coat, values: new Float32Array(b) }))
-      .catch(() => undefined);
-    return () => abort.abort();
-  }, [coat, document]);
+  const rows = useCoats();
+  const asked = useCoat(document, coat);
   const own = useMemo(() => {
     if (!outcome || !ramp || !rows) return undefined;
     const last = outcome.count - 1;

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { keptJson } from "../api/http";
 import type { PlanDocument } from "../api/types";
-import { ShowClient } from "../look/ShowClient";
+import { ShowClient } from "../parts/ShowClient";
 import { worded } from "../words/worded";
 import { DryingBell } from "./DryingBell";
 import { NextVisit } from "./NextVisit";

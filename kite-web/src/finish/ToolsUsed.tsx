@@ -1,5 +1,5 @@
 import type { ToolRow } from "../api/types";
-import { DONE, KINDS, useDid, useKit } from "../kit/useKit";
+import { DONE, KINDS, useDid, useKit } from "../parts/useKit";
 import { worded } from "../words/worded";
 
 /** Of the kinds this plan cuts with; which they are is worked out of its blades and moves. */

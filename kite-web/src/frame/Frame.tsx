@@ -3,8 +3,8 @@ import { type ReactNode, useEffect, useState } from "react";
 import { Link, NavLink, useLocation } from "react-router";
 import { api, carriedOut, forget } from "../api/http";
 import type { PersonView } from "../api/types";
+import { Walk } from "../parts/Walk";
 import { unsentEntries } from "../store/chairLogs";
-import { Walk } from "../walk/Walk";
 import { worded } from "../words/worded";
 import { Dialog } from "./Dialog";
 

@@ -5,8 +5,8 @@ import { Link, useParams } from "react-router";
 import { api, said } from "../api/http";
 import type { GrowingWay } from "../api/types";
 import { Empty, Loading, Trouble } from "../frame/States";
-import { shownVersion } from "../shapes/useRanking";
-import { Choice } from "../sit/fields";
+import { Choice } from "../parts/fields";
+import { shownVersion } from "../parts/useRanking";
 import { worded } from "../words/worded";
 import { GrowVisit } from "./GrowVisit";
 

@@ -1,9 +1,9 @@
-import { BENCH_KEYS } from "../bench/useBenchKeys";
 import { Problem } from "../frame/Problem";
-import { usePracticeHead } from "../walk/usePracticeHead";
+import { Drawn } from "../parts/Said";
+import { TERMS } from "../parts/terms";
+import { BENCH_KEYS } from "../parts/useBenchKeys";
+import { usePracticeHead } from "../parts/usePracticeHead";
 import { worded } from "../words/worded";
-import { Drawn } from "./Said";
-import { TERMS } from "./terms";
 
 const CHAIR: readonly (readonly [string, string])[] = [
   [worded("help.space-or-pedal"), worded("help.next-bite")],

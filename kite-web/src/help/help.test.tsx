@@ -1,9 +1,9 @@
 import { cleanup, fireEvent, screen } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
 import { atPage } from "../atPage";
+import { Said } from "../parts/Said";
+import { parts, TERMS } from "../parts/terms";
 import { HelpPage } from "./HelpPage";
-import { Said } from "./Said";
-import { parts, TERMS } from "./terms";
 
 afterEach(() => {
   cleanup();

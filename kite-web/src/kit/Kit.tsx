@@ -6,9 +6,9 @@ import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
 import { Empty, Loading, Trouble } from "../frame/States";
 import { written } from "../frame/written";
+import { KIND_IDS, KINDS, useKit } from "../parts/useKit";
 import { worded } from "../words/worded";
 import { ToolCard } from "./ToolCard";
-import { KIND_IDS, KINDS, useKit } from "./useKit";
 
 /** The shop's tools: what needs doing stands first. */
 export function Kit() {

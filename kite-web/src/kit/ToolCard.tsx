@@ -1,6 +1,6 @@
 import type { ToolRow } from "../api/types";
+import { DONE, KINDS, needWords, useDid } from "../parts/useKit";
 import { worded } from "../words/worded";
-import { DONE, KINDS, needWords, useDid } from "./useKit";
 
 /** One tool: what it is, what it needs, and a touch to say it was done. */
 export function ToolCard({ tool }: { tool: ToolRow }) {

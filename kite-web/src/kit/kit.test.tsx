@@ -2,9 +2,9 @@ import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
 import type { ToolRow } from "../api/types";
 import { asked, atPage, refused } from "../atPage";
+import { KitGate } from "../parts/KitGate";
+import { Soaking } from "../parts/Soaking";
 import { Kit } from "./Kit";
-import { KitGate } from "./KitGate";
-import { Soaking } from "./Soaking";
 
 afterEach(() => {
   cleanup();

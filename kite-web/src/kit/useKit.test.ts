@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { needWords } from "./useKit";
+import { needWords } from "../parts/useKit";
 
 test("a need says what is to be done, or until when a tool lies in the disinfectant", () => {
   expect(needWords({ act: "blade", blocks: true })).toContain("new blade");

@@ -2,8 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { ApiError, api, carriedOut, said } from "../api/http";
 import { Loading, Trouble } from "../frame/States";
+import { sightName } from "../parts/sights";
 import { worded } from "../words/worded";
-import { sightName } from "./sights";
 import { ROUND, stepsOf, turned } from "./turning";
 
 const NOT_FOUND = 404;

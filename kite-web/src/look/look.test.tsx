@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { asked, atPage } from "../atPage";
+import { ShowClient } from "../parts/ShowClient";
 import { LookPage } from "./LookPage";
-import { ShowClient } from "./ShowClient";
 
 beforeEach(() => sessionStorage.clear());
 afterEach(() => {

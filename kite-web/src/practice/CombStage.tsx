@@ -6,7 +6,7 @@ import type { Stroke, Strokes } from "../api/types";
 import { CutHair3D } from "../draw/CutHair3D";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
 import type { ViewName } from "../draw/views";
-import type { SitHead } from "../sit/readSit";
+import type { SitHead } from "../parts/readSit";
 import { worded } from "../words/worded";
 import { layComb, useCombTool } from "./combTool";
 import { type HairNow, useHairInTeeth } from "./hairInTeeth";

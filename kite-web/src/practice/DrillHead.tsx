@@ -1,12 +1,12 @@
 import { type ReactNode, useEffect, useState } from "react";
 import type { PlanDocument } from "../api/types";
-import { useHead } from "../bench/useHead";
 import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
 import { useBenchPaint } from "../draw/useBenchPaint";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
+import { useHead } from "../parts/useHead";
 import type { Units } from "../store/units";
 import { useFall } from "../store/useFall";
 import { useOutcome } from "../store/useOutcome";

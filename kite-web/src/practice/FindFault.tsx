@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { PLACES, placeName } from "../api/names";
 import type { Place, Tried } from "../api/types";
-import { useHead } from "../bench/useHead";
 import { Places3D } from "../draw/Places3D";
+import { useHead } from "../parts/useHead";
 import { lengthWords } from "../store/units";
 import { useOutcome } from "../store/useOutcome";
 import { worded } from "../words/worded";

@@ -9,7 +9,7 @@ import { Pin3D } from "../draw/Pin3D";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
-import type { SitHead } from "../sit/readSit";
+import type { SitHead } from "../parts/readSit";
 import { worded } from "../words/worded";
 import { Done } from "./Done";
 import { DrillFrame } from "./DrillFrame";

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Guide } from "../api/types";
-import { Choice } from "../sit/fields";
+import { Choice } from "../parts/fields";
 import { worded } from "../words/worded";
 import { Done } from "./Done";
 import { DrillFrame } from "./DrillFrame";

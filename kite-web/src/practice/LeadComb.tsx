@@ -1,12 +1,12 @@
 import { useCallback, useMemo, useState } from "react";
 import type { PlanDocument, Stroke, Strokes } from "../api/types";
-import { Stepper } from "../bench/Stepper";
-import { useHead, useSeams } from "../bench/useHead";
 import { wasCut } from "../draw/tools";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
-import type { SitHead } from "../sit/readSit";
+import type { SitHead } from "../parts/readSit";
+import { Stepper } from "../parts/Stepper";
+import { useHead, useSeams } from "../parts/useHead";
 import { lengthStep, toMm, toShown, unitOf } from "../store/units";
 import { useFall } from "../store/useFall";
 import { useOutcome } from "../store/useOutcome";

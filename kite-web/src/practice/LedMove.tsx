@@ -1,5 +1,5 @@
 import type { TaskView } from "../api/types";
-import { Stepper } from "../bench/Stepper";
+import { Stepper } from "../parts/Stepper";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
 import { CombSide } from "./CombSide";

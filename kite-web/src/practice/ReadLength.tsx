@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { placeName } from "../api/names";
 import type { Place } from "../api/types";
-import { Stepper } from "../bench/Stepper";
 import { Pin3D } from "../draw/Pin3D";
 import { viewOn } from "../draw/views";
+import { Stepper } from "../parts/Stepper";
 import { lengthStep, toMm, toShown, unitOf } from "../store/units";
 import { worded } from "../words/worded";
 import { Done } from "./Done";

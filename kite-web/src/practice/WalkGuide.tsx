@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import type { Tried } from "../api/types";
-import { Stepper } from "../bench/Stepper";
+import { Stepper } from "../parts/Stepper";
 import { lengthStep, lengthWords, toMm, toShown, unitOf } from "../store/units";
 import { worded } from "../words/worded";
 import { Done } from "./Done";

@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import type { Fade, FadeBand, Place, PlanDocument } from "../api/types";
-import { FadeBar, heightPath } from "../bench/FadeBar";
-import { GuardNumbers, GuardRow } from "../bench/FadePanel";
+import { FadeBar, heightPath } from "../parts/FadeBar";
+import { GuardNumbers, GuardRow } from "../parts/FadePanel";
 import { ask } from "../store/asks";
 import { useAnswer } from "../store/useAnswer";
 import { worded } from "../words/worded";

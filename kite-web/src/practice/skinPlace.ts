@@ -1,5 +1,5 @@
 import * as THREE from "three";
-import type { SitHead } from "../sit/readSit";
+import type { SitHead } from "../parts/readSit";
 
 /** A place of the skin: where it is told from, and where it is. */
 export type SkinPlace = {

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { PlanDocument, SitDocument } from "../api/types";
-import { useSitHead } from "../sit/useSitHead";
+import { useSitHead } from "../parts/useSitHead";
 
 /** The head of a drill with where each place of its skin is: round the head, and from the apex down. */
 export function useSkin(document: PlanDocument | null) {

@@ -1,6 +1,6 @@
 import { useQueries } from "@tanstack/react-query";
 import { api, said } from "../api/http";
-import { WalkSection } from "../bench/WalkSection";
+import { WalkSection } from "../parts/WalkSection";
 import { useOutcome } from "../store/useOutcome";
 import { useSize } from "../store/useSize";
 

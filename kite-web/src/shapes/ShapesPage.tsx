@@ -5,13 +5,13 @@ import { api, said as told } from "../api/http";
 import type { ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { Fitting } from "../parts/Fitting";
+import { HowMuch } from "../parts/HowMuch";
+import { inWeeks, isToday, parted, type Ranked, TODAYS } from "../parts/ranked";
+import { ShapeCard } from "../parts/ShapeCard";
+import { shownVersion, useRanking } from "../parts/useRanking";
 import { worded } from "../words/worded";
-import { Fitting } from "./Fitting";
-import { HowMuch } from "./HowMuch";
 import { PairProfile } from "./PairProfile";
-import { inWeeks, isToday, parted, type Ranked, TODAYS } from "./ranked";
-import { ShapeCard } from "./ShapeCard";
-import { shownVersion, useRanking } from "./useRanking";
 
 const SIDES = ["front", "right", "left", "back", "top"] as const;
 

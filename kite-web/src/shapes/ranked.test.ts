@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { inWeeks, parted, type Ranked } from "./ranked";
+import { inWeeks, parted, type Ranked } from "../parts/ranked";
 
 const shape = (id: string, weeks = 0): Ranked => ({
   id,

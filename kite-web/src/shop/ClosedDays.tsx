@@ -3,9 +3,9 @@ import { format } from "date-fns";
 import { useState } from "react";
 import { api, said } from "../api/http";
 import type { ClosedRow } from "../api/types";
-import { long } from "../diary/times";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
+import { long } from "../parts/times";
 import { worded } from "../words/worded";
 
 /** Holidays and single days on which no chair is offered. */

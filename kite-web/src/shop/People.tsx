@@ -4,9 +4,9 @@ import { api, carriedOut, said } from "../api/http";
 import type { NewPerson } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
+import { PersonFields, personOf } from "../parts/PersonFields";
 import { worded } from "../words/worded";
 import { PersonCard } from "./PersonCard";
-import { PersonFields, personOf } from "./PersonFields";
 import { ROLES, type Role } from "./roles";
 
 /** Who works here and as what; let in, moved and shut out. */

@@ -4,8 +4,8 @@ import { api, said } from "../api/http";
 import type { ServiceRow } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
+import { cents, priced } from "../parts/price";
 import { worded } from "../words/worded";
-import { cents, priced } from "./price";
 
 type Row = { id?: number; name: string; minutes: string; price: string };
 

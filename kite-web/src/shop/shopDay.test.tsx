@@ -1,10 +1,10 @@
 import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import { afterEach, expect, it, vi } from "vitest";
 import { asked, atPage, refused } from "../atPage";
+import { cents, priced } from "../parts/price";
 import { Called } from "./Called";
 import { ClosedDays } from "./ClosedDays";
 import { PersonCard } from "./PersonCard";
-import { cents, priced } from "./price";
 import { Services } from "./Services";
 import { Wordings } from "./Wordings";
 

@@ -3,7 +3,7 @@ import { type ChangeEvent, type FormEvent, useState } from "react";
 import { api, carriedOut, upload } from "../api/http";
 import { Problem } from "../frame/Problem";
 import { written } from "../frame/written";
-import { PersonFields, personOf } from "../shop/PersonFields";
+import { PersonFields, personOf } from "../parts/PersonFields";
 import { worded } from "../words/worded";
 
 /** On an empty database: a shop begins, or an archive of one is taken in. */

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { PLACES, placeName } from "../api/names";
 import type { SitDocument } from "../api/types";
+import { PlaceSelect, Tick } from "../parts/fields";
 import { worded } from "../words/worded";
-import { PlaceSelect, Tick } from "./fields";
 import { sit } from "./sitStore";
 
 const KINDS = [

@@ -1,8 +1,8 @@
 import type { FieldProblem } from "../api/http";
 import type { HairColour } from "../api/types";
+import { Choice, LengthField, Swatches } from "../parts/fields";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
-import { Choice, LengthField, Swatches } from "./fields";
 import { sit } from "./sitStore";
 
 /** The levels as stylists name them, 1 to 10. */

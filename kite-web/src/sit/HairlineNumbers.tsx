@@ -1,8 +1,8 @@
 import type { FieldProblem } from "../api/http";
 import type { SitDocument } from "../api/types";
+import { LengthField } from "../parts/fields";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
-import { LengthField } from "./fields";
 import { sit } from "./sitStore";
 
 const NUMBERS = [

@@ -1,8 +1,8 @@
 import { type ChangeEvent, useRef, useState } from "react";
 import { ApiError, api, said, upload } from "../api/http";
 import type { FittedScan, SitDocument } from "../api/types";
+import { Choice } from "../parts/fields";
 import { worded } from "../words/worded";
-import { Choice } from "./fields";
 import { sit, useSit } from "./sitStore";
 
 export type ScanState = {

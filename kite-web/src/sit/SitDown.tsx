@@ -9,6 +9,8 @@ import type { ViewName } from "../draw/views";
 import { OnTap } from "../frame/OnTap";
 import { SaveNote } from "../frame/SaveNote";
 import { Loading, Trouble } from "../frame/States";
+import type { SitHead } from "../parts/readSit";
+import { useSitHead } from "../parts/useSitHead";
 import { densityWords } from "../store/hairWords";
 import { lengthWords, type Units } from "../store/units";
 import { useUndoKeys } from "../store/useUndoKeys";
@@ -19,14 +21,12 @@ import { HairlineNumbers } from "./HairlineNumbers";
 import { BRUSHES, type Brush, HairPart } from "./HairPart";
 import { HeadPart } from "./HeadPart";
 import { PickRows } from "./PickRow";
-import type { SitHead } from "./readSit";
 import { withScan } from "./ScanPanel";
 import { SitHead3D } from "./SitHead3D";
 import { sit, useSit } from "./sitStore";
 import { TodayPart } from "./TodayPart";
 import { usePickStrips } from "./usePickStrips";
 import { useSitFall } from "./useSitFall";
-import { useSitHead } from "./useSitHead";
 import { WishPart } from "./WishPart";
 
 const PARTS = [

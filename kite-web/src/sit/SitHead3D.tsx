@@ -8,9 +8,9 @@ import { geometryOf, HeadStage } from "../draw/HeadStage";
 import { bandOf, lengthMaterial, skinMaterial } from "../draw/lengthMaterial";
 import { Strands3D } from "../draw/Strands3D";
 import type { ViewName } from "../draw/views";
+import type { SitHead } from "../parts/readSit";
 import { worded } from "../words/worded";
 import { COATS, type Coat, shareOf } from "./coats";
-import type { SitHead } from "./readSit";
 
 type Props = {
   drawn: SitHead;

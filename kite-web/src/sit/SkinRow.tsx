@@ -1,6 +1,6 @@
 import type { Beard, SitDocument } from "../api/types";
+import { Choice, Swatches } from "../parts/fields";
 import { worded } from "../words/worded";
-import { Choice, Swatches } from "./fields";
 import { sit } from "./sitStore";
 
 const USUAL = { depth: 4.5, undertone: -0.7 };

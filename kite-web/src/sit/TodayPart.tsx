@@ -2,10 +2,10 @@ import { useRef, useState } from "react";
 import type { FieldProblem } from "../api/http";
 import { PLACES, placeName } from "../api/names";
 import type { Jump, SitDocument, SitReading } from "../api/types";
+import { Choice, LengthField, PlaceSelect, Tick } from "../parts/fields";
 import type { Units } from "../store/units";
 import { useComb } from "../store/useComb";
 import { worded } from "../words/worded";
-import { Choice, LengthField, PlaceSelect, Tick } from "./fields";
 import { sit } from "./sitStore";
 import { allOne, apart, oneLength, TAPED, type Taped, withPlace } from "./taped";
 

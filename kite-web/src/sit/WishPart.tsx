@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { LANDINGS, PLACES, placeName } from "../api/names";
 import type { PickGroup, Place, SitDocument, SitReading, Wish } from "../api/types";
-import { HOW_MUCH } from "../shapes/HowMuch";
+import { Choice, LengthField, PlaceSelect } from "../parts/fields";
+import { HOW_MUCH } from "../parts/HowMuch";
 import { lengthWords, type Units } from "../store/units";
 import { worded } from "../words/worded";
-import { Choice, LengthField, PlaceSelect } from "./fields";
 import { PickRows } from "./PickRow";
 import { sit } from "./sitStore";
 

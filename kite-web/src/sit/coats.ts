@@ -1,6 +1,6 @@
+import type { Field } from "../parts/readSit";
 import { lengthWords, type Units } from "../store/units";
 import { worded } from "../words/worded";
-import type { Field } from "./readSit";
 
 /** What the sit-down's head can be painted with. */
 export const COATS = {

@@ -38,7 +38,9 @@ vi.mock("./SitHead3D", () => ({
     return <p>{p.label}</p>;
   },
 }));
-vi.mock("./useSitHead", () => ({ useSitHead: () => ({ drawn, problems: [], message: "", busy: false }) }));
+vi.mock("../parts/useSitHead", () => ({
+  useSitHead: () => ({ drawn, problems: [], message: "", busy: false }),
+}));
 vi.mock("./useSitFall", () => ({ useSitFall: () => undefined }));
 vi.mock("./usePickStrips", () => ({ usePickStrips: () => ({}), TILE: { width: 100, height: 116 } }));
 

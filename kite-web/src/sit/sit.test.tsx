@@ -3,12 +3,12 @@ import { act, cleanup, fireEvent, render, screen } from "@testing-library/react"
 import { MemoryRouter } from "react-router";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import type { SitDocument, SitReading } from "../api/types";
+import { LengthField, rangeWords } from "../parts/fields";
+import { readSit } from "../parts/readSit";
 import { CarePart } from "./CarePart";
 import { legend, shareOf } from "./coats";
-import { LengthField, rangeWords } from "./fields";
 import { narrowest } from "./mergePatch";
 import { PickRows } from "./PickRow";
-import { readSit } from "./readSit";
 import { withScan } from "./ScanPanel";
 import { isPicked, pick, sit, useSit } from "./sitStore";
 import { TodayPart } from "./TodayPart";

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api, said } from "../api/http";
 import { Problem } from "../frame/Problem";
-import { usePracticeHead } from "../walk/usePracticeHead";
+import { usePracticeHead } from "../parts/usePracticeHead";
 import { worded } from "../words/worded";
 
 /** Left on this device. */

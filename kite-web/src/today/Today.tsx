@@ -2,9 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, said } from "../api/http";
 import type { AppointmentRow } from "../api/types";
-import { STATES } from "../diary/states";
 import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { STATES } from "../parts/states";
 import { worded } from "../words/worded";
 import { FirstDay } from "./FirstDay";
 

@@ -3,9 +3,9 @@ import { useNavigate } from "react-router";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { asked, atPage } from "../atPage";
 import { HelpPage } from "../help/HelpPage";
-import { STEPS, stepOn } from "./steps";
-import { useWalk } from "./useWalk";
-import { Walk } from "./Walk";
+import { STEPS, stepOn } from "../parts/steps";
+import { useWalk } from "../parts/useWalk";
+import { Walk } from "../parts/Walk";
 
 beforeEach(() => {
   localStorage.clear();

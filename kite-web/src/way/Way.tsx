@@ -3,7 +3,7 @@ import { useSearchParams } from "react-router";
 import { api, carriedOut, said } from "../api/http";
 import type { Cost, School } from "../api/types";
 import { Loading, Trouble } from "../frame/States";
-import { Choice } from "../sit/fields";
+import { Choice } from "../parts/fields";
 import { worded } from "../words/worded";
 import { OwnPassword } from "./OwnPassword";
 import { SecondFactor } from "./SecondFactor";

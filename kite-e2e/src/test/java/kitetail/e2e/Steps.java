@@ -121,9 +121,10 @@ final class Steps {
 
   /** What axe finds of serious or critical weight on the page as it stands, in either theme. */
   static List<String> serious(Page p) {
-    Object own = p.evaluate("() => document.documentElement.dataset.theme");
+    // Before somebody has signed in there is none but the usual one.
+    String own = (String) p.evaluate("() => document.documentElement.dataset.theme ?? ''");
     List<String> found = new ArrayList<>();
-    for (Object theme : new Object[] {own.equals("dusk") ? "paper" : "dusk", own}) {
+    for (String theme : List.of("dusk".equals(own) ? "paper" : "dusk", own)) {
       p.evaluate(WORN, theme);
       new AxeBuilder(p)
           .analyze().getViolations().stream()

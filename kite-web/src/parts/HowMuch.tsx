@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut, said } from "../api/http";
 import type { SitDownView } from "../api/types";
-import { Choice } from "../sit/fields";
 import { worded } from "../words/worded";
+import { Choice } from "./fields";
 
 /** What may come off; the words carry the trade's measure. */
 export const HOW_MUCH = [

@@ -2,7 +2,6 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { HeadData, Outcome } from "../api/binary";
 import { PLACES } from "../api/names";
 import type { Place, PlanDocument, Ramp } from "../api/types";
-import { useSeams } from "../bench/useHead";
 import { BiteOnHair } from "../draw/BiteOnHair";
 import { lengthPaint } from "../draw/coats";
 import { Grip3D, handsRoom } from "../draw/Grip3D";
@@ -14,6 +13,7 @@ import { useGrip } from "../store/useGrip";
 import { keepInHand } from "../store/useInHand";
 import { useStylist } from "../store/useStylist";
 import { worded } from "../words/worded";
+import { useSeams } from "./useHead";
 
 const ALL = PLACES.map(([id]) => id);
 
