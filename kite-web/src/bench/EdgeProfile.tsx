@@ -3,6 +3,7 @@ import { line } from "d3-shape";
 import { useRef, useState } from "react";
 import type { Walk } from "../api/types";
 import { LengthAxis } from "../draw/LengthAxis";
+import { PlaceMark } from "../draw/PlaceMark";
 import { choose } from "../store/planStore";
 import { lengthWords, type Units } from "../store/units";
 import { worded } from "../words/worded";
@@ -90,25 +91,15 @@ export function EdgeProfile({ edge, lines, handles, chosen, units, size }: Props
     >
       <LengthAxis ticks={y.ticks(4)} y={y} from={PAD.left} to={W - PAD.right} units={units} />
       {marks.map(({ p, name, at }) => (
-        <g key={p}>
-          <line
-            x1={x(at)}
-            x2={x(at)}
-            y1={PAD.top}
-            y2={H - PAD.bottom}
-            className="stroke-base-content"
-            opacity={0.3}
-            strokeDasharray="2 4"
-          />
-          <text
-            x={x(at)}
-            y={H - 20}
-            textAnchor={at < 12 ? "start" : "middle"}
-            className="fill-base-content text-[12px]"
-          >
-            {name}
-          </text>
-        </g>
+        <PlaceMark
+          key={p}
+          name={name}
+          x={x(at)}
+          top={PAD.top}
+          bottom={H - PAD.bottom}
+          textY={H - 20}
+          anchor={at < 12 ? "start" : "middle"}
+        />
       ))}
       {(["right", "left"] as const).map((side, i) => (
         <text

@@ -74,6 +74,18 @@ export const RAISE = {
 const readAt = (cut: Cut, path: string): unknown =>
   path.split(".").reduce<unknown>((at, k) => (at as Record<string, unknown> | undefined)?.[k], cut);
 
+/** A length told in millimetres whatever the units, in whole ones. */
+const inMm = (label: string, value: number, { min, max }: { min: number; max: number }): Changed => ({
+  kind: "number",
+  label,
+  value,
+  step: 1,
+  min,
+  max,
+  unit: "mm",
+  toDocument: (v) => v,
+});
+
 /** What may be said at a place of a cut; nothing for a place the page does not know. */
 export function changedAt(cut: Cut, path: string, units: Units): Changed | undefined {
   const value = readAt(cut, path);
@@ -83,17 +95,7 @@ export function changedAt(cut: Cut, path: string, units: Units): Changed | undef
     const { min, max } = range;
     const inches = units === "inch";
     const bite = path === "biteMm";
-    if (bite && !inches)
-      return {
-        kind: "number",
-        label,
-        value: value as number,
-        step: 1,
-        min,
-        max,
-        unit: "mm",
-        toDocument: (v) => v,
-      };
+    if (bite && !inches) return inMm(label, value as number, range);
     return {
       kind: "number",
       label,
@@ -107,17 +109,8 @@ export function changedAt(cut: Cut, path: string, units: Units): Changed | undef
     };
   }
   if (path === "outline.raiseMm" && cut.kind === "edge" && cut.outline.kind in RAISE) {
-    const [label, { min, max }] = RAISE[cut.outline.kind as keyof typeof RAISE];
-    return {
-      kind: "number",
-      label,
-      value: value as number,
-      step: 1,
-      min,
-      max,
-      unit: "mm",
-      toDocument: (v) => v,
-    };
+    const [label, reach] = RAISE[cut.outline.kind as keyof typeof RAISE];
+    return inMm(label, value as number, reach);
   }
   if (path === "share" && range)
     return {

@@ -2,8 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, said } from "../api/http";
-import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { PlanHead } from "../parts/PlanHead";
 import { worded } from "../words/worded";
 import { ErasedClients } from "./ErasedClients";
 
@@ -47,18 +47,11 @@ export function Clients({ erases }: { erases: boolean }) {
                 to={`/clients/${c.id}`}
                 className="flex gap-4 rounded-box border-2 border-base-300 bg-base-200 p-3"
               >
-                {c.planId ? (
-                  <StillHead
-                    of={`plans/${c.planId}`}
-                    version={c.planVersion ?? 0}
-                    name={c.name}
-                    className="h-28 w-24 flex-none"
-                  />
-                ) : (
-                  <span className="soft grid h-28 w-24 flex-none place-items-center border-2 border-base-300 border-dashed text-sm">
-                    {worded("common.no-plan-yet")}
-                  </span>
-                )}
+                <PlanHead
+                  plan={{ id: c.planId, version: c.planVersion }}
+                  name={c.name}
+                  className="h-28 w-24"
+                />
                 <span className="grid content-start">
                   <span className="font-bold text-xl">{c.name}</span>
                   <span>{c.planTitle ?? ""}</span>

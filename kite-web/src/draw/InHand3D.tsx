@@ -5,8 +5,8 @@ import type { HeadData } from "../api/binary";
 import type { InHandData } from "../api/inHand";
 import type { Cut } from "../api/types";
 import { bitesOfSkin, FALLEN, HELD, hairAt, type Moment, PLAYED_MS, playedTo, strandAt } from "./biteHair";
+import { HairStage } from "./HairStage";
 import { HairSvg } from "./HairSvg";
-import { HeadStage } from "./HeadStage";
 import { disposed, handTools, heldBy, type Stylist } from "./handTools";
 import { drawnFirst, layAnew, ribbons } from "./ribbons";
 import { Strands3D } from "./Strands3D";
@@ -31,26 +31,19 @@ type Props = {
   label: string;
 };
 
-const MOVING_RATIO = 0.5;
-const STILL_MS = 80;
-const SHARP_RATIO = 1.25;
-
 /** Hair while it is cut: this bite in the hand, the ones before it fallen, the rest out of the way. */
 export function InHand3D(props: Props) {
   return (
     <div className="relative h-full w-full" data-testid="in-hand">
-      <HeadStage
+      <HairStage
         view={props.view}
         viewTurn={props.viewTurn}
         label={props.label}
         above={props.above}
-        movingRatio={MOVING_RATIO}
-        stillMs={STILL_MS}
-        sharpRatio={SHARP_RATIO}
         instead={<Drawn {...props} />}
       >
         <Acted {...props} />
-      </HeadStage>
+      </HairStage>
     </div>
   );
 }

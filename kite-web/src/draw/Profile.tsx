@@ -5,6 +5,7 @@ import type { Cut, Walk } from "../api/types";
 import { lengthWords, type Units } from "../store/units";
 import { worded } from "../words/worded";
 import { LengthAxis } from "./LengthAxis";
+import { PlaceMark } from "./PlaceMark";
 import { lastCut, TOOLS, toolOf } from "./tools";
 import { useLift } from "./useLift";
 import { marksOf, nearestAt, WALK_NAMES } from "./walks";
@@ -141,25 +142,15 @@ export function Profile(props: Props) {
       </defs>
       <LengthAxis ticks={y.ticks(4)} y={y} from={PAD.left} to={W - PAD.right} units={units} />
       {marks.map(({ place, name, atMm: d }) => (
-        <g key={place}>
-          <line
-            x1={x(d)}
-            x2={x(d)}
-            y1={PAD.top}
-            y2={H - PAD.bottom}
-            className="stroke-base-content"
-            opacity={0.35}
-            strokeDasharray="2 4"
-          />
-          <text
-            x={x(d)}
-            y={H - 6}
-            textAnchor={d < 12 ? "start" : d > walk.lengthMm - 12 ? "end" : "middle"}
-            className="fill-base-content text-[12px]"
-          >
-            {name}
-          </text>
-        </g>
+        <PlaceMark
+          key={place}
+          name={name}
+          x={x(d)}
+          top={PAD.top}
+          bottom={H - PAD.bottom}
+          textY={H - 6}
+          anchor={d < 12 ? "start" : d > walk.lengthMm - 12 ? "end" : "middle"}
+        />
       ))}
       <path d={taken(after) ?? ""} className="fill-primary" opacity={0.24} />
       <path

@@ -3,6 +3,7 @@ import type { PlanDocument } from "../api/types";
 import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
 import { useBenchPaint } from "../draw/useBenchPaint";
+import { useView } from "../draw/useView";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
@@ -28,13 +29,11 @@ type Props = {
 
 /** The head of a drill as its hair falls, turned by finger; its lengths as paint where that tells nothing it should not. */
 export function DrillHead({ document: cameOut, meant, units, first, label, paints, children }: Props) {
-  const [view, setView] = useState<ViewName>(first);
-  const [turn, setTurn] = useState(0);
+  const { view, turn, look } = useView(first);
   const [painted, setPainted] = useState(false);
   useEffect(() => {
-    setView(first);
-    setTurn((t) => t + 1);
-  }, [first]);
+    look(first);
+  }, [first, look]);
   const [asMeant, setAsMeant] = useState(false);
   const document = (asMeant && meant) || cameOut;
   const { head, ramp, error } = useHead(document);
@@ -81,13 +80,7 @@ export function DrillHead({ document: cameOut, meant, units, first, label, paint
         </div>
       </div>
       <div className="flex flex-wrap items-center gap-1">
-        <ViewButtons
-          view={view}
-          set={(v) => {
-            setView(v);
-            setTurn((t) => t + 1);
-          }}
-        />
+        <ViewButtons view={view} set={look} />
         {meant && (
           <button
             type="button"

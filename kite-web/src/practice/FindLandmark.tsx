@@ -6,8 +6,8 @@ import { Bust3D } from "../draw/Bust3D";
 import { geometryOf, HeadStage } from "../draw/HeadStage";
 import { skinMaterial } from "../draw/lengthMaterial";
 import { Pin3D } from "../draw/Pin3D";
+import { useView } from "../draw/useView";
 import { ViewButtons } from "../draw/ViewButtons";
-import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
 import type { SitHead } from "../parts/readSit";
 import { worded } from "../words/worded";
@@ -31,8 +31,7 @@ export function FindLandmark({ task, score, panel, busy, done }: DrillProps) {
     touched: {},
     chosen: task.asked[0] as Place,
   });
-  const [view, setView] = useState<ViewName>("right");
-  const [turn, setTurn] = useState(0);
+  const { view, turn, look } = useView("right");
   const { drawn, message } = useSkin(task.document);
   // The head learns of a touch a moment later than the list beside it: the next goes by what stands by then.
   const put = (s: Spot) => {
@@ -92,13 +91,7 @@ export function FindLandmark({ task, score, panel, busy, done }: DrillProps) {
             </div>
           </div>
           <div className="flex flex-wrap gap-1">
-            <ViewButtons
-              view={view}
-              set={(v) => {
-                setView(v);
-                setTurn((t) => t + 1);
-              }}
-            />
+            <ViewButtons view={view} set={look} />
           </div>
         </>
       }

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from "react";
 import type { PlanDocument, Stroke, Strokes } from "../api/types";
 import { wasCut } from "../draw/tools";
+import { useView } from "../draw/useView";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { Loading } from "../frame/States";
@@ -59,8 +60,7 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
   const [lean, setLean] = useState(0);
   const [turning, setTurning] = useState(false);
   const [played, setPlayed] = useState(false);
-  const [view, setView] = useState<ViewName>(viewOf(move?.stand));
-  const [turn, setTurn] = useState(0);
+  const { view, turn, look } = useView(viewOf(move?.stand));
   const document = useMemo(
     () => ({ ...task.document, moves: [{ ...task.document.moves[0], cut: comb }] }) as PlanDocument,
     [task, comb],
@@ -155,13 +155,7 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
             </div>
           </div>
           <div className="flex flex-wrap items-center gap-1">
-            <ViewButtons
-              view={view}
-              set={(v) => {
-                setView(v);
-                setTurn((t) => t + 1);
-              }}
-            />
+            <ViewButtons view={view} set={look} />
             <button
               type="button"
               aria-pressed={turning}

@@ -4,6 +4,7 @@ import { api, said } from "../api/http";
 import type { OpeningRow } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
+import { RemoveRow } from "../parts/RemoveRow";
 import { worded } from "../words/worded";
 import { DAYS, daysOf, ruleOf, short, toggled } from "./openingRows";
 
@@ -61,15 +62,7 @@ export function OpeningHours({ owner }: { owner: boolean }) {
             )}
             <Hour name="from" at={r.from} set={(from) => set(i, { ...r, from })} />
             <Hour name="to" at={r.to} set={(to) => set(i, { ...r, to })} />
-            {owner && (
-              <button
-                type="button"
-                className="btn touch"
-                onClick={() => setMine(rows.filter((_, k) => k !== i))}
-              >
-                {worded("common.remove")}
-              </button>
-            )}
+            {owner && <RemoveRow out={() => setMine(rows.filter((_, k) => k !== i))} />}
           </fieldset>
         );
       })}

@@ -5,6 +5,7 @@ import type { ServiceRow } from "../api/types";
 import { Problem } from "../frame/Problem";
 import { Loading, Trouble } from "../frame/States";
 import { cents, priced } from "../parts/price";
+import { RemoveRow } from "../parts/RemoveRow";
 import { worded } from "../words/worded";
 
 type Row = { id?: number; name: string; minutes: string; price: string };
@@ -78,15 +79,7 @@ export function Services({ owner }: { owner: boolean }) {
             max={10}
             set={(v) => set(i, { price: v.replace(/[^0-9.,]/g, "") })}
           />
-          {owner && (
-            <button
-              type="button"
-              className="btn touch"
-              onClick={() => setMine(rows.filter((_, k) => k !== i))}
-            >
-              {worded("common.remove")}
-            </button>
-          )}
+          {owner && <RemoveRow out={() => setMine(rows.filter((_, k) => k !== i))} />}
         </fieldset>
       ))}
       {owner ? (

@@ -4,6 +4,7 @@ import { useNavigate, useParams } from "react-router";
 import { api, said } from "../api/http";
 import type { FittedScan, PickGroup, SitDocument, Spot } from "../api/types";
 import { KiteString } from "../draw/KiteString";
+import { useView } from "../draw/useView";
 import { ViewButtons } from "../draw/ViewButtons";
 import type { ViewName } from "../draw/views";
 import { OnTap } from "../frame/OnTap";
@@ -81,8 +82,7 @@ function Sitting({ units }: { units: Units }) {
   const groups = picks.data ?? NO_GROUPS;
   const [part, setPart] = useState(0);
   const [chosen, setCoat] = useState<Coat>("hair");
-  const [view, setView] = useState<ViewName>("right");
-  const [turn, setTurn] = useState(0);
+  const { view, turn, look } = useView("right");
   const [marked, setMarked] = useState<string>();
   const [brush, setBrush] = useState<Brush>();
   const [odd, setOdd] = useState(false);
@@ -98,10 +98,6 @@ function Sitting({ units }: { units: Units }) {
   if (!document) return null;
   const reading = drawn?.reading;
 
-  const look = (v: ViewName) => {
-    setView(v);
-    setTurn((t) => t + 1);
-  };
   const goTo = (i: number) => {
     const p = PARTS[i];
     if (!p) return;

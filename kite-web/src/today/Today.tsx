@@ -2,8 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, said } from "../api/http";
 import type { AppointmentRow } from "../api/types";
-import { StillHead } from "../draw/StillHead";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { PlanHead } from "../parts/PlanHead";
 import { STATES } from "../parts/states";
 import { worded } from "../words/worded";
 import { FirstDay } from "./FirstDay";
@@ -63,18 +63,7 @@ function Card({ a, now, zone }: { a: AppointmentRow; now: string; zone: string }
         to={`/clients/${a.clientId}`}
         className={`flex gap-4 rounded-box border-2 bg-base-200 p-3 ${inChair ? "border-primary" : waits ? "border-accent" : "border-base-300"}`}
       >
-        {a.planId ? (
-          <StillHead
-            of={`plans/${a.planId}`}
-            version={a.planVersion ?? 0}
-            name={a.clientName}
-            className="h-36 w-32 flex-none"
-          />
-        ) : (
-          <span className="soft grid h-36 w-32 flex-none place-items-center border-2 border-base-300 border-dashed text-center">
-            {worded("common.no-plan-yet")}
-          </span>
-        )}
+        <PlanHead plan={{ id: a.planId, version: a.planVersion }} name={a.clientName} className="h-36 w-32" />
         <span className="grid min-w-0 content-start gap-0.5">
           <span className="font-bold text-2xl">
             {clock(a.startsAt, zone)}{" "}

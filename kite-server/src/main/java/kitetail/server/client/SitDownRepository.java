@@ -22,6 +22,8 @@ public class SitDownRepository {
       where c.shop_id = :shop
       """;
 
+  private static final Versioned VERSIONED = new Versioned("sitdown", "consultation");
+
   private final JdbcClient db;
 
   SitDownRepository(JdbcClient db) {
@@ -98,22 +100,13 @@ public class SitDownRepository {
    */
   @Transactional
   public long save(long shopId, long id, long seenVersion, SitDown s, OffsetDateTime now) {
-    return db.sql(
-            """
-            update sitdown s set document = :document::jsonb, version = s.version + 1, updated_at = :now
-            from client c
-            where c.id = s.client_id and c.shop_id = :shop and s.id = :id and s.version = :seen
-            returning s.version
-            """)
-        .param("document", SitDownJson.write(s.kept()))
-        .param("now", now)
-        .param("shop", shopId)
-        .param("id", id)
-        .param("seen", seenVersion)
-        .query(Long.class)
-        .optional()
-        .orElseThrow(
-            () ->
-                new StaleVersionException("consultation", seenVersion, get(shopId, id).version()));
+    return VERSIONED.save(
+        db,
+        shopId,
+        id,
+        seenVersion,
+        SitDownJson.write(s.kept()),
+        now,
+        () -> get(shopId, id).version());
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import kitetail.formats.json.PlanJson;
 import kitetail.plan.Plan;
+import kitetail.server.client.Versioned;
 import kitetail.server.error.NotFoundException;
 import kitetail.server.error.StaleVersionException;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -21,6 +22,8 @@ public class PlanRepository {
       union all select 1 from appointment where plan_id = :id
       union all select 1 from waiting where plan_id = :id
       """;
+
+  private static final Versioned VERSIONED = new Versioned("plan", "plan");
 
   private final JdbcClient db;
 
@@ -181,21 +184,7 @@ public class PlanRepository {
    */
   @Transactional
   public long save(long shopId, long id, long seenVersion, Plan plan, OffsetDateTime now) {
-    return db.sql(
-            """
-            update plan p set document = :document::jsonb, version = p.version + 1, updated_at = :now
-            from client c
-            where c.id = p.client_id and c.shop_id = :shop and p.id = :id and p.version = :seen
-            returning p.version
-            """)
-        .param("document", PlanJson.write(plan))
-        .param("now", now)
-        .param("shop", shopId)
-        .param("id", id)
-        .param("seen", seenVersion)
-        .query(Long.class)
-        .optional()
-        .orElseThrow(
-            () -> new StaleVersionException("plan", seenVersion, get(shopId, id).version()));
+    return VERSIONED.save(
+        db, shopId, id, seenVersion, PlanJson.write(plan), now, () -> get(shopId, id).version());
   }
 }
