@@ -7,6 +7,7 @@ import { KiteString } from "../draw/KiteString";
 import { Loading, Trouble } from "../frame/States";
 import { usePedal } from "../frame/usePedal";
 import { ChairHead } from "../parts/ChairHead";
+import { byKey } from "../parts/chairKeys";
 import { KitGate } from "../parts/KitGate";
 import { useHead } from "../parts/useHead";
 import { useLearnt } from "../parts/useLearnt";
@@ -84,7 +85,7 @@ function AtWork({ id, sitting, units }: { id: number; sitting: Sitting; units: U
     else done();
   };
   const back = () => setLooked(Math.max(0, at - 1));
-  usePedal({ PageDown: bite, " ": bite, PageUp: back, Enter: done });
+  usePedal(byKey({ bite, back, done }));
   if (message || error) return <Trouble error={new Error(message || error?.message)} />;
   if (!move || !outcome || !head || !ramp || !made || !words)
     return <Loading what={worded("chair.the-next-move")} />;

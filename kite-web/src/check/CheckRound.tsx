@@ -20,8 +20,6 @@ import { worded } from "../words/worded";
 import { Found } from "./Found";
 import { Looks } from "./Looks";
 
-const FAR = worded("checkRound.step-back-and-look");
-
 /** The round after the cut, by the parts of the head, what is likeliest off first; then from afar, and dry. */
 export function CheckRound({ units }: { units: string }) {
   const id = Number(useParams().id);
@@ -55,11 +53,12 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const [slip, setSlip] = useState("");
   const items = round.data?.items ?? [];
   const parts = round.data?.parts ?? [];
-  // Part by part, and at the end from afar.
-  const stops = [...parts.map((p) => p.items), [items.length]];
+  // Part by part; then all of it from afar, in the mirror, and dry.
+  const stops = [...parts.map((p) => p.items), ...LAST.map((_, k) => [items.length + k])];
   const open = stops.findIndex((all) => all.some((i) => !t.checked.has(i)));
   const at = looked ?? (open < 0 ? stops.length : open);
   const part = parts[at];
+  const { name, how, view } = part ? PARTS[part.part] : (LAST[at - parts.length] ?? LAST[0]);
   const fine = () => {
     for (const item of stops[at] ?? [])
       if (!t.checked.has(item) || !part) write({ kind: "checked", item, longerMm: 0 });
@@ -133,14 +132,14 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
               paint={paint}
               lengths={last}
               before={last}
-              view={part ? PARTS[part.part].view : "back"}
+              view={view}
               viewTurn={at}
               units={units}
               labelled={false}
               label={
                 part
-                  ? worded("checkRound.head-with-the-place", { words: PARTS[part.part].name })
-                  : worded("checkRound.head-from-behind")
+                  ? worded("checkRound.head-with-the-place", { words: name })
+                  : worded("checkRound.the-head", { view })
               }
             >
               {pins}
@@ -156,23 +155,25 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
                 units={units}
                 again={(i) => setLooked(stops.findIndex((all) => all.includes(i)))}
               />
-            ) : part ? (
-              <>
-                <h2 className="font-bold text-3xl">{PARTS[part.part].name}</h2>
-                <p className="text-xl">{PARTS[part.part].how}</p>
-                {round.data.own && <p className="soft text-lg">{worded("common.by-your-own-hand")}</p>}
-                <Looks
-                  items={part.items}
-                  round={round.data}
-                  checked={t.checked}
-                  units={units}
-                  shorter={shorter}
-                />
-              </>
             ) : (
-              <p className="text-3xl leading-snug">{FAR}</p>
+              <>
+                <h2 className="font-bold text-3xl">{name}</h2>
+                <p className={part ? "text-xl" : "text-2xl leading-snug"}>{how}</p>
+                {part && round.data.own && (
+                  <p className="soft text-lg">{worded("common.by-your-own-hand")}</p>
+                )}
+                {part && (
+                  <Looks
+                    items={part.items}
+                    round={round.data}
+                    checked={t.checked}
+                    units={units}
+                    shorter={shorter}
+                  />
+                )}
+              </>
             )}
-            {over && t.forDry.length > 0 && (
+            {at >= stops.length - 1 && t.forDry.length > 0 && (
               <div className="border-accent border-l-8 bg-base-200 p-3">
                 <b className="text-xl">{worded("checkRound.to-look-at-dry")}</b>
                 <ul>
@@ -226,8 +227,10 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
 
 type PartName = RoundPart["part"];
 
+type Look = { name: string; how: string; view: ViewName };
+
 /** Where each part of the head is looked at from, by which hand and by which eye. */
-const PARTS: Record<PartName, { name: string; how: string; view: ViewName }> = {
+const PARTS: Record<PartName, Look> = {
   top: { name: worded("checkRound.top"), how: worded("checkRound.how-top"), view: "top" },
   left: { name: worded("checkRound.left"), how: worded("checkRound.how-side"), view: "left" },
   right: { name: worded("checkRound.right"), how: worded("checkRound.how-side"), view: "right" },
@@ -245,3 +248,10 @@ function tone(longer: (number | undefined)[], here: boolean): string {
   if (longer.some((mm) => mm === undefined)) return "bg-base-300";
   return longer.some((mm) => (mm ?? 0) > 0) ? "bg-accent" : "bg-secondary";
 }
+
+/** All of it once more, when no part is left. */
+const LAST: readonly [Look, ...Look[]] = [
+  { name: worded("checkRound.from-afar"), how: worded("checkRound.how-afar"), view: "front" },
+  { name: worded("checkRound.in-the-mirror"), how: worded("checkRound.how-mirror"), view: "back" },
+  { name: worded("checkRound.dry"), how: worded("checkRound.how-dry"), view: "right" },
+];

@@ -91,7 +91,7 @@ it("says when it goes by what is known of one's own hand", async () => {
   await screen.findByText("By what is known of your own hand.");
 });
 
-it("goes part by part, the likeliest fault first, each from where it is seen, and ends with the look from afar", async () => {
+it("goes part by part, the likeliest fault first, each from where it is seen, then all of it from afar, in the mirror and dry", async () => {
   walk();
   await screen.findByText("Both sides");
   expect(screen.getAllByRole("listitem").map((li) => li.textContent)).toEqual([
@@ -103,10 +103,17 @@ it("goes part by part, the likeliest fault first, each from where it is seen, an
   await screen.findByText("The seam at the nape.");
   expect(views.at(-1)).toBe("back");
   fireEvent.keyDown(window, { key: "PageDown" });
-  await screen.findByText(/Step back and look from afar/);
-  fireEvent.click(screen.getByText("Fine"));
+  for (const [look, from] of [
+    ["From afar", "front"],
+    ["In the mirror", "back"],
+    ["Dry", "right"],
+  ] as const) {
+    await screen.findByText(look);
+    expect(views.at(-1)).toBe(from);
+    fireEvent.click(screen.getByText("Fine"));
+  }
   await screen.findByText("All of it is fine.");
-  expect(written()).toEqual([2, 1, 0, 3].map((item) => ({ kind: "checked", item, longerMm: 0 })));
+  expect(written()).toEqual([2, 1, 0, 3, 4, 5].map((item) => ({ kind: "checked", item, longerMm: 0 })));
   fireEvent.click(screen.getByText("To the finish"));
   await screen.findByText("elsewhere");
 });
@@ -134,7 +141,10 @@ it("takes down what stands out by a touch, leaves it at that, and tells at the e
   await screen.findByText("5 mm longer.");
   fireEvent.click(screen.getByText("The rest is fine"));
   fireEvent.click(await screen.findByText("All fine here"));
-  fireEvent.click(await screen.findByText("Fine"));
+  for (const look of ["From afar", "In the mirror", "Dry"]) {
+    await screen.findByText(look);
+    fireEvent.click(screen.getByText("Fine"));
+  }
   await screen.findByText("Take 5 mm.");
   expect(screen.queryByText("All of it is fine.")).toBeNull();
   fireEvent.click(screen.getByText("Look again"));
@@ -208,7 +218,11 @@ it("goes back a part by the pedal, and has what is to be seen dry seen", async (
   fireEvent.keyDown(window, { key: "PageDown" });
   fireEvent.click(await screen.findByText("All fine here"));
   fireEvent.click(await screen.findByText("Fine"));
-  fireEvent.click(await screen.findByText("the left corner: seen"));
+  await screen.findByText("In the mirror");
+  expect(screen.queryByText("the left corner: seen"), "not before the dry look").toBeNull();
+  fireEvent.click(screen.getByText("Fine"));
+  await screen.findByText("Dry");
+  fireEvent.click(screen.getByText("the left corner: seen"));
   expect(written().at(-1)).toEqual({ kind: "drySeen", what: "the left corner" });
 });
 

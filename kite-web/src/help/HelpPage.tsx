@@ -1,15 +1,12 @@
 import { Problem } from "../frame/Problem";
+import { CHAIR_KEYS } from "../parts/chairKeys";
 import { Drawn } from "../parts/Said";
 import { TERMS } from "../parts/terms";
 import { BENCH_KEYS } from "../parts/useBenchKeys";
 import { usePracticeHead } from "../parts/usePracticeHead";
 import { worded } from "../words/worded";
 
-const CHAIR: readonly (readonly [string, string])[] = [
-  [worded("help.space-or-pedal"), worded("help.next-bite")],
-  [worded("help.pedal-left"), worded("help.bite-back")],
-  [worded("help.enter"), worded("help.move-done")],
-];
+const CHAIR = Object.values(CHAIR_KEYS).map((k) => k.said);
 
 const HANDS: readonly (readonly [string, string])[] = [
   [worded("help.drag-the-head"), worded("help.turns-it")],
