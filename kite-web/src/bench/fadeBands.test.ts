@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { FadeBand } from "../api/types";
-import { blended, boundaryOf, moved, numbersOf, withOneMore, without } from "../parts/fadeBands";
+import { blended, boundaryOf, leversOf, moved, numbersOf, withOneMore, without } from "../parts/fadeBands";
 
 const BANDS: FadeBand[] = [
   { number: 0.5, leverMm: 0, fromShare: 0, toShare: 0.13 },
@@ -63,4 +63,25 @@ it("lets a guard be no longer than the one above it and no shorter than the one 
   expect(numbersOf(BANDS, 1)).toEqual({ min: 0.5, max: 2 });
   expect(numbersOf(BANDS, 0)).toEqual({ min: 0, max: 1 });
   expect(numbersOf(BANDS, 3)).toEqual({ min: 2, max: 12 });
+});
+
+it("opens a lever no farther than the guard above leaves, and closes it no farther than the one below", () => {
+  // A number is 3.175 mm: a half with its lever open by 1.5 is all but a one.
+  expect(leversOf(BANDS, 0)).toEqual({ min: 0, max: 1.5 });
+  expect(leversOf(BANDS, 3)).toEqual({ min: 0, max: 5 });
+  const close: FadeBand[] = [
+    { number: 1, leverMm: 1.5, fromShare: 0, toShare: 0.4 },
+    { number: 1, leverMm: 2, fromShare: 0.5, toShare: 1 },
+  ];
+  expect(leversOf(close, 1).min).toBe(1.5);
+  expect(leversOf(close, 0).max).toBe(2);
+});
+
+it("counts the levers where it says which guards fit between", () => {
+  const open: FadeBand[] = [
+    { number: 1, leverMm: 2, fromShare: 0, toShare: 0.3 },
+    { number: 2, leverMm: 0, fromShare: 0.4, toShare: 0.6 },
+    { number: 3, leverMm: 0, fromShare: 0.7, toShare: 1 },
+  ];
+  expect(numbersOf(open, 1)).toEqual({ min: 2, max: 3 });
 });

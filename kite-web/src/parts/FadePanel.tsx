@@ -1,5 +1,4 @@
 import { useMemo, useState } from "react";
-import { within } from "../api/range";
 import type { Fade, FadeBand, Place, PlanDocument } from "../api/types";
 import { ask, changes } from "../store/asks";
 import { change, editPlan } from "../store/planStore";
@@ -7,7 +6,7 @@ import { lengthWords, type Units } from "../store/units";
 import { useAnswer } from "../store/useAnswer";
 import { worded } from "../words/worded";
 import { FadeBar, heightPath } from "./FadeBar";
-import { blended, numbersOf, withOneMore, without } from "./fadeBands";
+import { blended, leversOf, numbersOf, withOneMore, without } from "./fadeBands";
 import { Stepper } from "./Stepper";
 
 export const STARTS = [
@@ -158,7 +157,7 @@ export function GuardNumbers({ bands, k, set, highMm }: GuardProps) {
         label={worded("movePanel.lever-adds")}
         value={band.leverMm}
         step={0.5}
-        {...within("fadeBand", "leverMm")}
+        {...leversOf(bands, k)}
         unit="mm"
         onChange={(v) => put({ leverMm: v })}
       />

@@ -1,5 +1,6 @@
 import { within } from "../api/range";
 import type { FadeBand } from "../api/types";
+import { MM_PER_INCH } from "../store/units";
 
 /** As near as two boundaries may come, of the height. */
 const LEAST = 0.02;
@@ -7,6 +8,7 @@ const SHARE_DIGITS = 100;
 /** The longest guard there is, eighths of an inch. */
 const LONGEST = within("fadeBand", "number").max;
 const MOST_BANDS = 8;
+const MM_PER_NUMBER = MM_PER_INCH / 8;
 /** How much of its share of the way a new guard is held to the skin. */
 const HELD = 0.5;
 
@@ -81,7 +83,31 @@ export function without(bands: FadeBand[], k: number): FadeBand[] {
   }));
 }
 
-/** What a guard's number may be between its neighbours. */
-export function numbersOf(bands: FadeBand[], k: number): { min: number; max: number } {
-  return { min: bands[k - 1]?.number ?? 0, max: bands[k + 1]?.number ?? LONGEST };
+/** What a guard leaves with its lever where it stands, mm: guards are numbered in eighths of an inch. */
+const heightMm = (b: FadeBand) => b.number * MM_PER_NUMBER + b.leverMm;
+
+/** Of a half, downward or upward, as a hand can set it. */
+const half = (v: number, way: (x: number) => number) => way(2 * v + (way === Math.floor ? 1e-9 : -1e-9)) / 2;
+
+type Span = { min: number; max: number };
+
+/** What a guard's number may be, so that it leaves no less than the one below it and no more than the one above. */
+export function numbersOf(bands: FadeBand[], k: number): Span {
+  const [under, over] = [bands[k - 1], bands[k + 1]];
+  const own = bands[k]?.leverMm ?? 0;
+  return {
+    min: under ? Math.max(0, half((heightMm(under) - own) / MM_PER_NUMBER, Math.ceil)) : 0,
+    max: over ? half((heightMm(over) - own) / MM_PER_NUMBER, Math.floor) : LONGEST,
+  };
+}
+
+/** What its lever may add, likewise. */
+export function leversOf(bands: FadeBand[], k: number): Span {
+  const [under, over] = [bands[k - 1], bands[k + 1]];
+  const bare = (bands[k]?.number ?? 0) * MM_PER_NUMBER;
+  const { min, max } = within("fadeBand", "leverMm");
+  return {
+    min: under ? Math.max(min, half(heightMm(under) - bare, Math.ceil)) : min,
+    max: over ? Math.min(max, half(heightMm(over) - bare, Math.floor)) : max,
+  };
 }
