@@ -13,6 +13,7 @@ import { ShapesPage } from "./shapes/ShapesPage";
 import { Claim } from "./signin/Claim";
 import { SignIn } from "./signin/SignIn";
 import { SignInAgain } from "./signin/SignInAgain";
+import { tellTimesIn } from "./store/shopTime";
 import { Today } from "./today/Today";
 import { worded } from "./words/worded";
 
@@ -81,6 +82,7 @@ function Shop() {
   if (me.isPending) return <Loading what={worded("app.the-shop")} />;
   if (me.error) return <Trouble error={me.error} retry={() => me.refetch()} />;
   if (!me.data) return <Door />;
+  tellTimesIn(me.data.zone);
   const erases = me.data.rights.includes("erase");
   return (
     <Frame person={me.data}>

@@ -3906,6 +3906,7 @@ export interface components {
             role: components["schemas"]["Role"];
             signIn: string;
             units: components["schemas"]["Units"];
+            zone: string;
         };
         PhotoRow: {
             /** Format: int32 */

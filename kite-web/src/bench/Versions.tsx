@@ -5,6 +5,7 @@ import type { VersionRow } from "../api/types";
 import { Trail } from "../frame/Trail";
 import { compareWith } from "../store/compareStore";
 import { plan, say, usePlan } from "../store/planStore";
+import { momentTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 import { Menu } from "./Menu";
 
@@ -73,8 +74,7 @@ function List({ id, shut }: { id: number; shut: () => void }) {
           <span className="min-w-0 flex-1">
             <b className="block truncate">{v.name}</b>
             <span className="soft text-sm">
-              {v.by},{" "}
-              {new Date(v.createdAt).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+              {v.by}, {momentTold(v.createdAt)}
             </span>
           </span>
           <button

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { Soaking } from "../parts/Soaking";
 import { useChair, write } from "../store/chairStore";
+import { timeTold } from "../store/shopTime";
 import { type Sitting, type Stands, workedMs } from "../store/sitting";
 import { worded } from "../words/worded";
 
@@ -25,11 +26,7 @@ export function ChairTop({ id, client, clientId, sitting, stands, leftMin, speak
   }, []);
   const sec = Math.floor(workedMs(sitting, stands, now) / 1000);
   const paused = stands.pausedAt !== null;
-  const end = new Date(now + leftMin * 60_000).toLocaleTimeString([], {
-    hour: "2-digit",
-    minute: "2-digit",
-    hour12: false,
-  });
+  const end = timeTold(now + leftMin * 60_000);
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 pt-2">
       <Link to={`/plans/${id}`} className="touch flex items-center text-lg underline">

@@ -9,6 +9,7 @@ import { Trail } from "../frame/Trail";
 import { Photos } from "../parts/Photos";
 import { TODAY } from "../parts/ranked";
 import { shownVersion } from "../parts/useRanking";
+import { dayAndTimeTold } from "../store/shopTime";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
 import { Correct } from "./Correct";
@@ -18,15 +19,6 @@ import { OwnData } from "./OwnData";
 import { Plans } from "./Plans";
 import { Shapes } from "./Shapes";
 import { Visits } from "./Visits";
-
-const dated = (at: string) =>
-  new Date(at).toLocaleString("en-GB", {
-    weekday: "long",
-    day: "numeric",
-    month: "long",
-    hour: "2-digit",
-    minute: "2-digit",
-  });
 
 type Props = {
   units: string;
@@ -97,7 +89,7 @@ export function ClientPage({ units, erases }: Props) {
         <h1 className="font-bold text-3xl">{c.name}</h1>
         {c.next && (
           <p className="font-bold text-lg">
-            {worded("clientPage.next", { at: dated(c.next.startsAt), stylist: c.next.stylist })}
+            {worded("clientPage.next", { at: dayAndTimeTold(c.next.startsAt), stylist: c.next.stylist })}
           </p>
         )}
         <p className="text-lg">{c.note}</p>

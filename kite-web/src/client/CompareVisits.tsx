@@ -4,10 +4,11 @@ import { placeName } from "../api/names";
 import type { Place, VisitLengths, VisitRow } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Problem } from "../frame/Problem";
+import { dayTold } from "../store/shopTime";
 import { lengthWords, type Units } from "../store/units";
 import { worded } from "../words/worded";
 
-const day = (v: VisitRow) => new Date(v.finishedAt).toLocaleDateString("en-GB", { dateStyle: "medium" });
+const day = (v: VisitRow) => dayTold(v.finishedAt);
 
 /** One visit, planned against measured, or two side by side: heads first, then what was left where. */
 export function CompareVisits({ rows, units }: { rows: VisitRow[]; units: Units }) {

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut, said } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { weekdayTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 
 /** Who was erased in the last day and can still be brought back; nothing where there is nobody. */
@@ -31,11 +32,7 @@ export function ErasedClients() {
               <b>{c.name}</b>{" "}
               <span className="soft">
                 {worded("erasedClients.gone-for-good", {
-                  when: new Date(c.finalAt).toLocaleString("en-GB", {
-                    weekday: "long",
-                    hour: "2-digit",
-                    minute: "2-digit",
-                  }),
+                  when: weekdayTold(c.finalAt),
                 })}
               </span>
             </span>

@@ -3,6 +3,7 @@ import { StillHead } from "../draw/StillHead";
 import { OnTap } from "../frame/OnTap";
 import { Empty } from "../frame/States";
 import { curlWords, densityWords, thicknessWords } from "../store/hairWords";
+import { dayTold } from "../store/shopTime";
 import { lengthWords, type Units } from "../store/units";
 import { worded } from "../words/worded";
 
@@ -21,9 +22,7 @@ export function HeadsOverTime({ rows, units }: { rows: SitDownRow[]; units: Unit
               name={worded("headsOverTime.hair-as-it-was")}
               className="h-36 w-full rounded-box border-2 border-base-300 bg-base-200"
             />
-            <b className="block">
-              {new Date(s.createdAt).toLocaleDateString("en-GB", { dateStyle: "medium" })}
-            </b>
+            <b className="block">{dayTold(s.createdAt)}</b>
             <span className="soft block text-sm">
               {worded("headsOverTime.girth", { length: lengthWords(s.girthMm, units) })}
               {s.earToEarMm !== undefined &&

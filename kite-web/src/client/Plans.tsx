@@ -5,6 +5,7 @@ import type { ClientView } from "../api/types";
 import { StillHead } from "../draw/StillHead";
 import { Empty } from "../frame/States";
 import { deletePlan, putAway } from "../store/putAway";
+import { dayTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 
 type Plan = ClientView["plans"][number];
@@ -51,11 +52,7 @@ export function Plans({ clientId, plans }: { clientId: number; plans: Plan[] }) 
 }
 
 function Changed({ plan }: { plan: Plan }) {
-  return (
-    <span className="soft">
-      {worded("clientPage.changed", { day: new Date(plan.updatedAt).toLocaleDateString("en-GB") })}
-    </span>
-  );
+  return <span className="soft">{worded("clientPage.changed", { day: dayTold(plan.updatedAt) })}</span>;
 }
 
 /** Brought back by a touch; deleted by two. */

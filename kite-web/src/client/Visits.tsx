@@ -5,12 +5,10 @@ import { Empty } from "../frame/States";
 import { Trail } from "../frame/Trail";
 import { priced } from "../parts/price";
 import { sightName } from "../parts/sights";
+import { momentTold } from "../store/shopTime";
 import type { Units } from "../store/units";
 import { worded } from "../words/worded";
 import { CompareVisits } from "./CompareVisits";
-
-const dated = (at: string) =>
-  new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });
 
 /** The string of visits, the newest first; any two of them held against each other. */
 export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
@@ -35,7 +33,7 @@ export function Visits({ rows, units }: { rows: VisitRow[]; units: Units }) {
               <b>{v.title}</b>
               <p className="soft">
                 {worded("visits.what-was-done", {
-                  dated: dated(v.finishedAt),
+                  dated: momentTold(v.finishedAt),
                   stylist: v.stylist,
                   minutes: v.minutes,
                   movesDone: v.movesDone,

@@ -59,7 +59,7 @@ it("takes no photograph of who has not agreed, and shows and removes those that 
     "GET /api/clients/6/photos": { agreed: true, photos: [photo] },
     "DELETE /api/photos/11": {},
   });
-  expect((await screen.findByAltText("The client on 02/03/2026")).getAttribute("src")).toBe(
+  expect((await screen.findByAltText("The client on 2 Mar 2026")).getAttribute("src")).toBe(
     "/api/photos/11.jpg",
   );
   expect(screen.getByText("Add a photograph")).toBeTruthy();

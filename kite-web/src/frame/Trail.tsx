@@ -1,10 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, said } from "../api/http";
+import { momentTold } from "../store/shopTime";
 import { worded } from "../words/worded";
-
-const dated = (at: string) =>
-  new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" });
 
 type Props = {
   of: { what: "client" | "plan" | "visit"; id: number };
@@ -49,7 +47,7 @@ export function Trail({ of }: Props) {
           <li key={`${l.at}${l.who}${l.done}`} className="border-base-300 border-t py-1">
             <b>{l.who ?? worded("trail.the-server-itself")}</b> {l.done}
             <span className="soft block text-sm">
-              {dated(l.at)}
+              {momentTold(l.at)}
               {l.device && ` · ${l.device}`}
             </span>
           </li>

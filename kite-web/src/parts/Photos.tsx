@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { type ChangeEvent, useState } from "react";
 import { api, carriedOut, said, upload } from "../api/http";
 import { Problem } from "../frame/Problem";
+import { dayTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 
 /** Photographs of a client, and taking in more where they agreed to it. */
@@ -45,7 +46,7 @@ export function Photos({ clientId, sitting }: { clientId: number; sitting?: stri
                   src={`/api/photos/${p.id}.jpg`}
                   loading="lazy"
                   alt={worded("photos.the-client-on", {
-                    day: new Date(p.takenAt).toLocaleDateString("en-GB"),
+                    day: dayTold(p.takenAt),
                   })}
                   className="h-32 rounded-box object-cover"
                   style={{ aspectRatio: `${p.width}/${p.height}` }}

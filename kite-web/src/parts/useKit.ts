@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, carriedOut, said } from "../api/http";
 import type { NeedRow, ToolRow } from "../api/types";
+import { timeTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 
 /** Needs change with the clock: a tool comes out of the disinfectant by itself. */
@@ -59,11 +60,7 @@ export const DONE: Record<Act, string> = {
 export function needWords(n: NeedRow): string {
   if (n.readyAt)
     return worded("useKit.in-the-disinfectant-until", {
-      time: new Date(n.readyAt).toLocaleTimeString([], {
-        hour: "2-digit",
-        minute: "2-digit",
-        hour12: false,
-      }),
+      time: timeTold(n.readyAt),
     });
   switch (n.act) {
     case "blade":

@@ -3,25 +3,18 @@ import { Link } from "react-router";
 import { api, said } from "../api/http";
 import type { MessageRow } from "../api/types";
 import { Empty, Loading, Trouble } from "../frame/States";
+import { momentTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 import { KINDS } from "./kinds";
 
-const at = (time: string) =>
-  new Date(time).toLocaleString("en-GB", {
-    day: "numeric",
-    month: "short",
-    hour: "2-digit",
-    minute: "2-digit",
-  });
-
 /** How far it got: sent, given up and why, or when it is tried again. */
 function state(m: MessageRow): string {
-  if (m.sentAt) return worded("outbox.sent", { when: at(m.sentAt) });
+  if (m.sentAt) return worded("outbox.sent", { when: momentTold(m.sentAt) });
   if (m.givenUpAt)
     return m.why === undefined
       ? worded("outbox.not-sent-no-longer")
       : worded("outbox.given-up", { why: m.why });
-  if (m.nextTryAt) return worded("outbox.refused-again", { when: at(m.nextTryAt), why: m.why });
+  if (m.nextTryAt) return worded("outbox.refused-again", { when: momentTold(m.nextTryAt), why: m.why });
   return worded("outbox.waits-for-the-gateway");
 }
 

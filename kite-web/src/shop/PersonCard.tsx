@@ -4,6 +4,7 @@ import { api, carriedOut } from "../api/http";
 import type { PersonRow } from "../api/types";
 import { Dialog } from "../frame/Dialog";
 import { Problem } from "../frame/Problem";
+import { dayTold } from "../store/shopTime";
 import { worded } from "../words/worded";
 import { ROLES, type Role } from "./roles";
 
@@ -58,7 +59,7 @@ export function PersonCard({ person, roles }: { person: PersonRow; roles: Role[]
           {person.me && ", you"}
           {out &&
             worded("personCard.shut-out-since", {
-              day: new Date(person.disabledAt as string).toLocaleDateString("en-GB"),
+              day: dayTold(person.disabledAt as string),
             })}
         </span>
       </span>

@@ -82,14 +82,6 @@ public class ClientRepository {
     }
   }
 
-  /** The shop's time zone. */
-  public String zone(long shopId) {
-    return db.sql("select zone from shop where id = :shop")
-        .param("shop", shopId)
-        .query(String.class)
-        .single();
-  }
-
   /** From when on visits teach something of a client; null from the first. */
   public OffsetDateTime learntSince(long shopId, long id) {
     return db.sql("select learnt_since from client where shop_id = :shop and id = :id")

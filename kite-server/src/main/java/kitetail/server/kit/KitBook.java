@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import kitetail.plan.Plan;
 import kitetail.server.client.ClientRepository;
+import kitetail.server.security.PersonRepository;
 import kitetail.shopday.Care;
 import kitetail.shopday.Tool;
 import kitetail.shopday.ToolsOf;
@@ -28,11 +29,13 @@ import org.springframework.stereotype.Component;
 class KitBook {
   private final KitRepository kit;
   private final ClientRepository clients;
+  private final PersonRepository people;
   private final Clock clock;
 
-  KitBook(KitRepository kit, ClientRepository clients, Clock clock) {
+  KitBook(KitRepository kit, ClientRepository clients, PersonRepository people, Clock clock) {
     this.kit = kit;
     this.clients = clients;
+    this.people = people;
     this.clock = clock;
   }
 
@@ -70,7 +73,7 @@ class KitBook {
   Kit of(long shopId, @Nullable Long clientId, @Nullable Plan plan) {
     Set<Tool> asked = plan == null ? EnumSet.allOf(Tool.class) : ToolsOf.plan(plan);
     Instant now = clock.instant();
-    ZoneId zone = ZoneId.of(clients.zone(shopId));
+    ZoneId zone = ZoneId.of(people.zone(shopId));
     Map<Long, List<Care.Done>> log =
         kit.log(shopId, OffsetDateTime.now(clock)).stream()
             .collect(

@@ -11,7 +11,7 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
-import kitetail.server.client.ClientRepository;
+import kitetail.server.security.PersonRepository;
 import kitetail.server.visit.VisitRepository;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -51,12 +51,12 @@ class YearTables {
       """;
 
   private final JdbcClient db;
-  private final ClientRepository clients;
+  private final PersonRepository people;
   private final LongStatements longer;
 
-  YearTables(JdbcClient db, ClientRepository clients, LongStatements longer) {
+  YearTables(JdbcClient db, PersonRepository people, LongStatements longer) {
     this.db = db;
-    this.clients = clients;
+    this.people = people;
     this.longer = longer;
   }
 
@@ -79,7 +79,7 @@ class YearTables {
   private byte[] table(long shopId, int year, String sql) {
     Span.ofYear(year);
     longer.inThisTransaction();
-    String zone = clients.zone(shopId);
+    String zone = people.zone(shopId);
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try (Writer w = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         CSVPrinter csv = new CSVPrinter(w, CSV)) {

@@ -22,6 +22,14 @@ public class PersonRepository implements UserDetailsService {
     this.db = db;
   }
 
+  /** The shop's time zone. */
+  public String zone(long shopId) {
+    return db.sql("select zone from shop where id = :shop")
+        .param("shop", shopId)
+        .query(String.class)
+        .single();
+  }
+
   @Override
   public Person loadUserByUsername(String signIn) {
     return db.sql(SELECT + " sign_in = :signIn")

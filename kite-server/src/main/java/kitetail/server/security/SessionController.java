@@ -78,6 +78,7 @@ class SessionController {
    * @param signIn the name to sign in with
    * @param leftHanded whether they cut with the left hand
    * @param rights what the role allows
+   * @param zone in which the shop tells times
    */
   record PersonView(
       long id,
@@ -86,8 +87,9 @@ class SessionController {
       Role role,
       Units units,
       boolean leftHanded,
-      List<Right> rights) {
-    static PersonView of(Person p) {
+      List<Right> rights,
+      String zone) {
+    static PersonView of(Person p, String zone) {
       return new PersonView(
           p.id(),
           p.name(),
@@ -95,7 +97,8 @@ class SessionController {
           p.is(),
           p.reads(),
           p.leftHanded(),
-          p.is().rights().stream().sorted().toList());
+          p.is().rights().stream().sorted().toList(),
+          zone);
     }
   }
 
@@ -107,9 +110,7 @@ class SessionController {
   /** Who is signed in; 204 when nobody is. */
   @GetMapping
   ResponseEntity<PersonView> me(@AuthenticationPrincipal Person person) {
-    return person == null
-        ? ResponseEntity.noContent().build()
-        : ResponseEntity.ok(PersonView.of(person));
+    return person == null ? ResponseEntity.noContent().build() : ResponseEntity.ok(view(person));
   }
 
   @PostMapping
@@ -145,7 +146,11 @@ class SessionController {
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(a);
     contexts.saveContext(context, request, response);
-    return PersonView.of((Person) a.getPrincipal());
+    return view((Person) a.getPrincipal());
+  }
+
+  private PersonView view(Person p) {
+    return PersonView.of(p, people.zone(p.shopId()));
   }
 
   /** The password once more, for what is taken out of the shop in the next two minutes. */

@@ -32,6 +32,7 @@ import kitetail.server.head.Heads;
 import kitetail.server.people.PeopleRepository;
 import kitetail.server.plan.PlanRepository;
 import kitetail.server.practice.LearnerJoined;
+import kitetail.server.security.PersonRepository;
 import kitetail.server.security.Role;
 import kitetail.server.visit.VisitRepository;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -47,6 +48,7 @@ class DemoPast {
   private static final int MOST_MINUTES = 75;
 
   private final ClientRepository clients;
+  private final PersonRepository people;
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final VisitRepository visits;
@@ -60,6 +62,7 @@ class DemoPast {
 
   DemoPast(
       ClientRepository clients,
+      PersonRepository people,
       SitDownRepository sitDowns,
       PlanRepository plans,
       VisitRepository visits,
@@ -71,6 +74,7 @@ class DemoPast {
       ApplicationEventPublisher events,
       Clock clock) {
     this.clients = clients;
+    this.people = people;
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.visits = visits;
@@ -195,7 +199,7 @@ class DemoPast {
             new PeopleRepository.New(
                 "Noor Dijk", "noor", encoder.encode(DemoShop.PASSWORD), Role.LEARNER, Units.CM));
     events.publishEvent(new LearnerJoined(o.shop(), learner));
-    ZoneId zone = ZoneId.of(clients.zone(o.shop()));
+    ZoneId zone = ZoneId.of(people.zone(o.shop()));
     LocalDate today = LocalDate.now(clock.withZone(zone));
     for (int k = 0; k < REGULARS.size(); k++) {
       Regular r = REGULARS.get(k);
