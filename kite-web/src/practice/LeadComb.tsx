@@ -198,6 +198,7 @@ export function LeadComb({ task, units, score, panel, busy, done }: DrillProps) 
       <p className="text-lg" role="status">
         {worded("practice.strokes", { count: comb.strokes.length })}
       </p>
+      <p className="text-lg">{worded("practice.only-within")}</p>
       <p className="soft text-sm">{worded("practice.keys")}</p>
       <Done
         busy={busy}
