@@ -119,26 +119,32 @@ final class Steps {
     p.mouse().up();
   }
 
+  /** Rules of axe that ask for colours. */
+  private static final List<String> OF_COLOURS = List.of("color-contrast", "link-in-text-block");
+
   /** What axe finds of serious or critical weight on the page as it stands, in either theme. */
   static List<String> serious(Page p) {
     // Before somebody has signed in there is none but the usual one.
     String own = (String) p.evaluate("() => document.documentElement.dataset.theme ?? ''");
-    List<String> found = new ArrayList<>();
-    for (String theme : List.of("dusk".equals(own) ? "paper" : "dusk", own)) {
-      p.evaluate(WORN, theme);
-      new AxeBuilder(p)
-          .analyze().getViolations().stream()
-              .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
-              .map(
-                  v ->
-                      v.getId()
-                          + " in "
-                          + theme
-                          + ": "
-                          + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
-              .forEach(found::add);
-    }
+    String other = own.equals("dusk") ? "paper" : "dusk";
+    p.evaluate(WORN, other);
+    List<String> found = new ArrayList<>(serious(new AxeBuilder(p).withRules(OF_COLOURS), other));
+    p.evaluate(WORN, own);
+    found.addAll(serious(new AxeBuilder(p), own));
     return found;
+  }
+
+  private static List<String> serious(AxeBuilder axe, String theme) {
+    return axe.analyze().getViolations().stream()
+        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+        .map(
+            v ->
+                v.getId()
+                    + " in "
+                    + theme
+                    + ": "
+                    + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
+        .toList();
   }
 
   /** A theme is colours alone: styles know it by this, and nothing is left half way to it. */

@@ -48,7 +48,7 @@ class DemoPast {
   private static final int MOST_MINUTES = 75;
 
   private final ClientRepository clients;
-  private final PersonRepository people;
+  private final PersonRepository shops;
   private final SitDownRepository sitDowns;
   private final PlanRepository plans;
   private final VisitRepository visits;
@@ -62,7 +62,7 @@ class DemoPast {
 
   DemoPast(
       ClientRepository clients,
-      PersonRepository people,
+      PersonRepository shops,
       SitDownRepository sitDowns,
       PlanRepository plans,
       VisitRepository visits,
@@ -74,7 +74,7 @@ class DemoPast {
       ApplicationEventPublisher events,
       Clock clock) {
     this.clients = clients;
-    this.people = people;
+    this.shops = shops;
     this.sitDowns = sitDowns;
     this.plans = plans;
     this.visits = visits;
@@ -199,7 +199,7 @@ class DemoPast {
             new PeopleRepository.New(
                 "Noor Dijk", "noor", encoder.encode(DemoShop.PASSWORD), Role.LEARNER, Units.CM));
     events.publishEvent(new LearnerJoined(o.shop(), learner));
-    ZoneId zone = ZoneId.of(people.zone(o.shop()));
+    ZoneId zone = ZoneId.of(shops.zone(o.shop()));
     LocalDate today = LocalDate.now(clock.withZone(zone));
     for (int k = 0; k < REGULARS.size(); k++) {
       Regular r = REGULARS.get(k);
