@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { keptJson } from "../api/http";
 import type { Place, RoundPart } from "../api/types";
 import { lengthPaint } from "../draw/coats";
+import { Hair3D } from "../draw/Hair3D";
 import { Head3D } from "../draw/Head3D";
 import { Pin3D } from "../draw/Pin3D";
 import type { ViewName } from "../draw/views";
@@ -15,6 +16,7 @@ import { WaysOut } from "../parts/WaysOut";
 import { sitDownAt, stayInTouch, useChair, write } from "../store/chairStore";
 import { measuredAt, nextMove, type Sitting, stands } from "../store/sitting";
 import type { Units } from "../store/units";
+import { useFall } from "../store/useFall";
 import { useOutcome } from "../store/useOutcome";
 import { worded } from "../words/worded";
 import { Found } from "./Found";
@@ -58,6 +60,8 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const open = stops.findIndex((all) => all.some((i) => !t.checked.has(i)));
   const at = looked ?? (open < 0 ? stops.length : open);
   const part = parts[at];
+  // From afar and dry it is hair that is looked at, not lengths.
+  const { fall } = useFall(part || stops.length === LAST.length ? null : t.document, 0, true);
   const { name, how, view } = part ? PARTS[part.part] : (LAST[at - parts.length] ?? LAST[0]);
   const fine = () => {
     for (const item of stops[at] ?? [])
@@ -126,24 +130,35 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
       <div className="grid min-h-0 flex-1 gap-5 md:grid-cols-[1fr_1.2fr]">
         <div className="relative min-h-[280px]">
           <div className="absolute inset-0">
-            <Head3D
-              head={head}
-              seams={seams}
-              paint={paint}
-              lengths={last}
-              before={last}
-              view={view}
-              viewTurn={at}
-              units={units}
-              labelled={false}
-              label={
-                part
-                  ? worded("checkRound.head-with-the-place", { words: name })
-                  : worded("checkRound.the-head", { view })
-              }
-            >
-              {pins}
-            </Head3D>
+            {fall && !part ? (
+              <Hair3D
+                head={head}
+                fall={fall}
+                lengths={last}
+                view={view}
+                viewTurn={at}
+                label={worded("checkRound.the-head", { view })}
+              />
+            ) : (
+              <Head3D
+                head={head}
+                seams={seams}
+                paint={paint}
+                lengths={last}
+                before={last}
+                view={view}
+                viewTurn={at}
+                units={units}
+                labelled={false}
+                label={
+                  part
+                    ? worded("checkRound.head-with-the-place", { words: name })
+                    : worded("checkRound.the-head", { view })
+                }
+              >
+                {pins}
+              </Head3D>
+            )}
           </div>
         </div>
         <div className="flex min-h-0 flex-col gap-3">
