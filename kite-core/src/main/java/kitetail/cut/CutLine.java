@@ -59,13 +59,32 @@ public sealed interface CutLine {
     return false;
   }
 
+  /** A line whose fingers can be turned out or in. */
+  sealed interface Fingered extends CutLine permits Round, Flat {
+    double fingerDeg();
+
+    Fingered withFingers(double deg);
+
+    @Override
+    default Optional<Dialled> dial(Dial dial) {
+      return dial == Dial.FINGER_DEG
+          ? Optional.of(FINGERS.at(fingerDeg()))
+          : CutLine.super.dial(dial);
+    }
+
+    @Override
+    default CutLine turned(Dial dial, double value) {
+      return dial == Dial.FINGER_DEG ? withFingers(value) : withLength(value);
+    }
+  }
+
   /**
    * Follows the head: every place keeps the guide's length, and gains {@link Hold#gainUp} mm for
    * each mm further up the section, since each bite is brought down to the one under it.
    *
    * @param fingerDeg fingers out (positive) leave more further up, −60 to 60
    */
-  record Round(double lengthMm, double fingerDeg) implements CutLine {
+  record Round(double lengthMm, double fingerDeg) implements Fingered {
     public Round {
       LENGTH.check("lengthMm", lengthMm);
       FINGERS.check("fingerDeg", fingerDeg);
@@ -86,15 +105,8 @@ public sealed interface CutLine {
     }
 
     @Override
-    public Optional<Dialled> dial(Dial dial) {
-      return dial == Dial.FINGER_DEG
-          ? Optional.of(FINGERS.at(fingerDeg))
-          : CutLine.super.dial(dial);
-    }
-
-    @Override
-    public Round turned(Dial dial, double value) {
-      return dial == Dial.FINGER_DEG ? new Round(lengthMm, value) : withLength(value);
+    public Round withFingers(double deg) {
+      return new Round(lengthMm, deg);
     }
 
     @Override
@@ -119,7 +131,7 @@ public sealed interface CutLine {
    * angle leans it: on a wall, fingers out (positive) leaves more further up; on a level line,
    * positive leaves more to the front.
    */
-  record Flat(Facing facing, Place place, double lengthMm, double fingerDeg) implements CutLine {
+  record Flat(Facing facing, Place place, double lengthMm, double fingerDeg) implements Fingered {
     /**
      * Fingers cannot be laid on the line where the pull meets it flatter than about 20°; an
      * assumption.
@@ -139,15 +151,8 @@ public sealed interface CutLine {
     }
 
     @Override
-    public Optional<Dialled> dial(Dial dial) {
-      return dial == Dial.FINGER_DEG
-          ? Optional.of(FINGERS.at(fingerDeg))
-          : CutLine.super.dial(dial);
-    }
-
-    @Override
-    public Flat turned(Dial dial, double value) {
-      return dial == Dial.FINGER_DEG ? new Flat(facing, place, lengthMm, value) : withLength(value);
+    public Flat withFingers(double deg) {
+      return new Flat(facing, place, lengthMm, deg);
     }
 
     @Override
