@@ -61,7 +61,7 @@ function Walking({ id, sitting, units }: { id: number; sitting: Sitting; units: 
   const at = looked ?? (open < 0 ? stops.length : open);
   const part = parts[at];
   // From afar and dry it is hair that is looked at, not lengths.
-  const { fall } = useFall(part || stops.length === LAST.length ? null : t.document, 0, true);
+  const { fall } = useFall(t.document, 0, Boolean(round.data) && !part);
   const { name, how, view } = part ? PARTS[part.part] : (LAST[at - parts.length] ?? LAST[0]);
   const fine = () => {
     for (const item of stops[at] ?? [])

@@ -35,6 +35,20 @@ vi.mock("../draw/Head3D", () => ({
   },
 }));
 
+vi.mock("../store/useFall", () => ({
+  useFall: (_: unknown, week: number, wanted: boolean) => ({
+    fall: wanted && week === 0 ? {} : undefined,
+    message: "",
+    busy: false,
+  }),
+}));
+vi.mock("../draw/Hair3D", () => ({
+  Hair3D: ({ view }: { view: string }) => {
+    views.push(view);
+    return <p>Fallen hair</p>;
+  },
+}));
+
 const item = (kind: string, place: string, ...at: string[]) => ({
   kind,
   place,
@@ -99,6 +113,7 @@ it("goes part by part, the likeliest fault first, each from where it is seen, th
     "Both temples.",
   ]);
   expect(views.at(-1), "facing the client").toBe("front");
+  expect(screen.queryByText("Fallen hair"), "a part is looked at for its lengths").toBeNull();
   fireEvent.click(screen.getByText("All fine here"));
   await screen.findByText("The seam at the nape.");
   expect(views.at(-1)).toBe("back");
@@ -110,6 +125,7 @@ it("goes part by part, the likeliest fault first, each from where it is seen, th
   ] as const) {
     await screen.findByText(look);
     expect(views.at(-1)).toBe(from);
+    expect(screen.getByText("Fallen hair"), "hair, and no lengths").toBeDefined();
     fireEvent.click(screen.getByText("Fine"));
   }
   await screen.findByText("All of it is fine.");

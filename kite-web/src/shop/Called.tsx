@@ -17,6 +17,8 @@ export function Called({ owner }: { owner: boolean }) {
     onSuccess: async (s) => {
       queries.setQueryData(["shop"], s);
       setMine(null);
+      // Who is signed in knows the shop's zone: times are told by it everywhere.
+      await queries.invalidateQueries({ queryKey: ["me"] });
       await queries.invalidateQueries({ queryKey: ["today"] });
       await queries.invalidateQueries({ queryKey: ["diary"] });
     },

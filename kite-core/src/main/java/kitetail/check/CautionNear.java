@@ -6,6 +6,8 @@ import kitetail.plan.Finding.Severity;
 
 /** Cautions of skin and health, by ids of their own. */
 final class CautionNear implements Rule {
+  private static final String STOPS = "skin-stop";
+
   @Override
   public String id() {
     return "caution";
@@ -13,7 +15,7 @@ final class CautionNear implements Rule {
 
   @Override
   public List<String> finds() {
-    return List.of("skin-stop", "skin-place");
+    return List.of(STOPS, "skin-place");
   }
 
   @Override
@@ -22,10 +24,15 @@ final class CautionNear implements Rule {
   }
 
   @Override
+  public Severity severity(String finding) {
+    return finding.equals(STOPS) ? Severity.STOP : Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     for (Cautions.Caution c : e.plan().cautions().all()) {
       if (c.near() != null) {
-        out.as(c.id(), c.stops() ? Severity.STOP : Severity.WARN, null, c.near(), List.of());
+        out.as(c.id(), null, c.near(), List.of());
       }
     }
   }

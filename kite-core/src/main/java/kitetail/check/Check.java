@@ -100,7 +100,7 @@ public final class Check {
   /** How grave what a rule finds may be, by the id of what it finds. */
   public static Map<String, Severity> severities() {
     Map<String, Severity> out = new LinkedHashMap<>();
-    RULES.forEach(r -> r.finds().forEach(id -> out.put(id, r.severity())));
+    RULES.forEach(r -> r.finds().forEach(id -> out.put(id, r.severity(id))));
     return out;
   }
 

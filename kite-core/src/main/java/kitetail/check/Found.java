@@ -30,8 +30,8 @@ final class Found {
   }
 
   /** By a rule that stands for several, each with an id of its own. */
-  void as(String id, Severity severity, String move, Place place, List<String> with) {
-    all.add(new Finding(id, severity, move, place, 0, Unit.MM, with));
+  void as(String id, String move, Place place, List<String> with) {
+    all.add(new Finding(id, rule.severity(id), move, place, 0, Unit.MM, with));
   }
 
   List<Finding> all() {

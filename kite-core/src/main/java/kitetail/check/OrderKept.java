@@ -12,6 +12,8 @@ import kitetail.plan.Outcome;
 
 /** The order rules, each by an id of its own. */
 final class OrderKept implements Rule {
+  private static final String CIRCLE = "order-circle";
+
   @Override
   public String id() {
     return "order";
@@ -20,7 +22,7 @@ final class OrderKept implements Rule {
   @Override
   public List<String> finds() {
     return Stream.concat(
-            Stream.of("order-circle"), Arrays.stream(Order.Reason.values()).map(OrderKept::named))
+            Stream.of(CIRCLE), Arrays.stream(Order.Reason.values()).map(OrderKept::named))
         .toList();
   }
 
@@ -34,6 +36,11 @@ final class OrderKept implements Rule {
   }
 
   @Override
+  public Severity severity(String finding) {
+    return finding.equals(CIRCLE) ? Severity.STOP : Severity.WARN;
+  }
+
+  @Override
   public void find(Evidence e, Found out) {
     Order order = Order.of(e.plan());
     for (Order.Rule r : order.broken()) {
@@ -42,10 +49,10 @@ final class OrderKept implements Rule {
               .filter(s -> s.move().id().equals(r.then()))
               .findFirst()
               .orElseThrow();
-      out.as(named(r.reason()), Severity.WARN, r.then(), e.where(step), List.of(r.before()));
+      out.as(named(r.reason()), r.then(), e.where(step), List.of(r.before()));
     }
     if (!order.circle().isEmpty()) {
-      out.as("order-circle", Severity.STOP, order.circle().get(0), Place.APEX, order.circle());
+      out.as(CIRCLE, order.circle().get(0), Place.APEX, order.circle());
     }
   }
 

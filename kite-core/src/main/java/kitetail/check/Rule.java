@@ -22,6 +22,11 @@ interface Rule {
   /** How grave it is; the gravest, where that goes by what is found. */
   Severity severity();
 
+  /** The same of one of its findings, by its id, where the rule stands for several. */
+  default Severity severity(String finding) {
+    return severity();
+  }
+
   /** True when it asks how the hair falls. */
   default boolean needsLook() {
     return false;

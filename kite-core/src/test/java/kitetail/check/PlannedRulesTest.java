@@ -211,6 +211,11 @@ class PlannedRulesTest {
   @MethodSource("examples")
   void aPlanThatTripsIt_andOneThatDoesNot(Example e) {
     assertThat(On.found(e.trips(), S))
+        .allSatisfy(
+            f ->
+                assertThat(f.severity())
+                    .as(f.rule() + " is no graver than is told of it")
+                    .isGreaterThanOrEqualTo(Check.severities().get(f.rule())))
         .extracting(Finding::rule)
         .as("what is done wrong")
         .contains(e.finding());

@@ -151,7 +151,8 @@ final class Steps {
   private static final String WORN =
       """
       theme => {
-        document.documentElement.dataset.theme = theme;
+        if (theme) document.documentElement.dataset.theme = theme;
+        else delete document.documentElement.dataset.theme;
         void getComputedStyle(document.body).color;
         for (const a of document.getAnimations())
           if (a.effect.getComputedTiming().endTime !== Infinity) a.finish();
